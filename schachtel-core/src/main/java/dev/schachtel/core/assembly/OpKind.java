@@ -1,0 +1,67 @@
+package dev.schachtel.core.assembly;
+
+import java.time.Duration;
+import java.util.Optional;
+
+/**
+ * Kinds of operations with their usual minutes: once to set up, and for each thing worked on. Estimates of a practised
+ * maker; learned times replace them later.
+ */
+public enum OpKind {
+    TRIM(240, 40, Caution.TRIMMER),
+    DIE_CUT(240, 60, Caution.ROLLER_MACHINE),
+    KNIFE_CUT(120, 45, Caution.BLADE),
+    SNIP_FOAM(60, 15, Caution.BLADE),
+    SCORE(60, 45),
+    FOLD(0, 60),
+    LAYOUT(60, 120),
+    TRACE(30, 120),
+    FIX_FILM(60, 150),
+    LAY_DAM(60, 25),
+    LAY_FOAM(30, 30),
+    ANTI_STATIC(30, 60),
+    FILL(60, 120),
+    CLOSE(30, 240),
+    ATTACH(30, 90),
+    LINE(30, 120),
+    TRY(0, 60),
+    ENVELOPE(30, 60);
+
+    private final Duration setUp;
+    private final Duration each;
+    private final Optional<Caution> caution;
+
+    OpKind(int setUpSeconds, int eachSeconds) {
+        this(setUpSeconds, eachSeconds, null);
+    }
+
+    OpKind(int setUpSeconds, int eachSeconds, @org.jspecify.annotations.Nullable Caution caution) {
+        this.setUp = Duration.ofSeconds(setUpSeconds);
+        this.each = Duration.ofSeconds(eachSeconds);
+        this.caution = Optional.ofNullable(caution);
+    }
+
+    public Optional<Caution> caution() {
+        return caution;
+    }
+
+    /** Cutting, before anything is put together. */
+    public boolean cuts() {
+        return this == TRIM || this == DIE_CUT || this == KNIFE_CUT || this == SNIP_FOAM;
+    }
+
+    /** Puts something on for good. */
+    public boolean sticks() {
+        return this == FIX_FILM
+                || this == LAY_DAM
+                || this == LAY_FOAM
+                || this == CLOSE
+                || this == ATTACH
+                || this == LINE;
+    }
+
+    /** Hands-on time for so many things. */
+    Duration hands(int things) {
+        return setUp.plus(each.multipliedBy(things));
+    }
+}

@@ -1,0 +1,95 @@
+package dev.schachtel.core.assembly;
+
+import dev.schachtel.core.build.Build;
+
+/** Why one operation comes before another. Ids and reasons: handbook chapter 3; the words are the application's. */
+public enum OrderRule {
+    /** A part is cut before it is used. */
+    CUT_BEFORE_USE((a, b, build) -> a.kind().cuts() && !b.kind().cuts() && b.parts().stream().anyMatch(a::handles)),
+    /** Windows are die cut in panels that were trimmed to size first. */
+    TRIM_BEFORE_DIE((a, b, build) -> a.kind() == OpKind.TRIM
+            && (b.kind() == OpKind.DIE_CUT || b.kind() == OpKind.KNIFE_CUT)),
+    SCORE_BEFORE_FOLD((a, b, build) -> a.kind() == OpKind.SCORE && b.kind() == OpKind.FOLD),
+    /** The base is traced, lined and covered when it has its fold. */
+    FOLD_BEFORE_USE((a, b, build) -> a.kind() == OpKind.FOLD
+            && !b.kind().cuts()
+            && b.kind() != OpKind.SCORE
+            && b.parts().stream().anyMatch(a::handles)),
+    LAYOUT_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.LAYOUT && b.kind().sticks()),
+    /** What is to be laid out is cut and folded. */
+    CUT_BEFORE_LAYOUT((a, b, build) ->
+            (a.kind().cuts() && a.kind() != OpKind.SNIP_FOAM || a.kind() == OpKind.FOLD) && b.kind() == OpKind.LAYOUT),
+    TRACE_BEFORE_FILM((a, b, build) -> a.kind() == OpKind.TRACE && b.kind() == OpKind.FIX_FILM && sameOwner(a, b)),
+    FILM_CURED_BEFORE_DAM(
+            (a, b, build) -> a.kind() == OpKind.FIX_FILM && b.kind() == OpKind.LAY_DAM && sameOwner(a, b)),
+    SEAL_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.LAY_DAM
+            && (b.kind() == OpKind.FILL || b.kind() == OpKind.ANTI_STATIC)
+            && sameOwner(a, b)),
+    ANTISTATIC_BEFORE_FILL(
+            (a, b, build) -> a.kind() == OpKind.ANTI_STATIC && b.kind() == OpKind.FILL && sameOwner(a, b)),
+    /** The tracing tells where the filling may lie. */
+    TRACE_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.TRACE && b.kind() == OpKind.FILL && sameOwner(a, b)),
+    FILL_BEFORE_CLOSE((a, b, build) -> a.kind() == OpKind.FILL && closes(a, b, build)),
+    /** Foam goes on the panel before the panel goes down. */
+    FOAM_BEFORE_CLOSE((a, b, build) -> a.kind() == OpKind.LAY_FOAM
+            && b.kind() == OpKind.CLOSE
+            && a.parts().get(0).equals(b.parts().get(0))),
+    /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
+    FOAM_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.LAY_FOAM && b.kind() == OpKind.FILL),
+    INSIDE_BEFORE_FRONT((a, b, build) -> a.kind() == OpKind.LINE && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.FILL)),
+    /** Raised pieces on the front would make a panel rock while its back is worked on. */
+    BACK_BEFORE_FRONT((a, b, build) -> (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LAY_FOAM
+                    || a.kind() == OpKind.FIX_FILM)
+            && b.kind() == OpKind.ATTACH
+            && b.parts().size() > 1
+            && b.parts().get(1).equals(a.parts().get(a.kind() == OpKind.FIX_FILM ? 1 : 0))),
+    /** A piece of layers is put together before it goes on the card. */
+    STACK_BEFORE_MOUNT((a, b, build) -> a.kind() == OpKind.ATTACH
+            && b.kind() == OpKind.ATTACH
+            && a.parts().size() > 1
+            && a.parts().get(1).equals(b.parts().get(0))),
+    /** What lies on another mat waits until that lies. */
+    LOWER_BEFORE_UPPER((a, b, build) -> a.kind().sticks()
+            && b.kind() == OpKind.ATTACH
+            && a.kind() == OpKind.ATTACH
+            && !sameOwner(a, b)
+            && b.parts().size() > 1
+            && b.parts().get(1).equals(a.parts().get(0))),
+    /** Everything is tried and dry before it goes into the envelope. */
+    ALL_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY && a.kind() != OpKind.ENVELOPE),
+    DRY_BEFORE_CLOSE((a, b, build) -> b.kind() == OpKind.ENVELOPE);
+
+    private final Test test;
+
+    OrderRule(Test test) {
+        this.test = test;
+    }
+
+    /** As files and pages call it: {@code trace-before-film}. */
+    public String id() {
+        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+
+    /** Whether a must be done, rest included, before b begins. */
+    boolean applies(Op a, Op b, Build build) {
+        return !a.id().equals(b.id()) && test.before(a, b, build);
+    }
+
+    private static boolean sameOwner(Op a, Op b) {
+        return a.owner().equals(b.owner());
+    }
+
+    /** b lays the panel down that has a's window in it. */
+    private static boolean closes(Op a, Op b, Build build) {
+        return b.kind() == OpKind.CLOSE
+                && build.chambers().stream()
+                        .filter(c -> c.owner().equals(a.owner()))
+                        .anyMatch(c -> build.part(b.parts().get(0)).stream()
+                                .flatMap(p -> p.cutouts().stream())
+                                .anyMatch(cut -> cut.owner().equals(c.aperture().owner())));
+    }
+
+    private interface Test {
+        boolean before(Op a, Op b, Build build);
+    }
+}

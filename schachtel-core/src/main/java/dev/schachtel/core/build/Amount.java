@@ -1,0 +1,59 @@
+package dev.schachtel.core.build;
+
+import dev.schachtel.core.measure.Length;
+
+/** Something worked out or put into a sum. */
+public sealed interface Amount {
+    <R> R tell(Cases<R> cases);
+
+    static Amount of(Length length) {
+        return new One(length);
+    }
+
+    static Amount of(Length width, Length height) {
+        return new Two(width, height);
+    }
+
+    /** A length along the card. */
+    record One(Length length) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.one(this);
+        }
+    }
+
+    /** Width by height. */
+    record Two(Length width, Length height) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.two(this);
+        }
+    }
+
+    /** A height through the card, written in mm. */
+    record Thick(Length length) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.thick(this);
+        }
+    }
+
+    /** A number of things. */
+    record Count(int count) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.count(this);
+        }
+    }
+
+    /** One answer for each kind of amount. */
+    interface Cases<R> {
+        R one(One one);
+
+        R two(Two two);
+
+        R thick(Thick thick);
+
+        R count(Count count);
+    }
+}

@@ -1,0 +1,92 @@
+package dev.schachtel.core.build;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+
+/**
+ * The engineered card.
+ *
+ * @param face the outline of the closed card seen from the front
+ * @param levels all slabs from the back to the front
+ */
+public record Build(
+        CardSpec spec,
+        Outline face,
+        List<Part> parts,
+        List<Level> levels,
+        List<Fold> folds,
+        List<Joint> joints,
+        List<Zone> zones,
+        List<Chamber> chambers,
+        List<Derivation> derivations,
+        List<Trouble> troubles) {
+    public Build {
+        parts = List.copyOf(parts);
+        levels = List.copyOf(levels);
+        folds = List.copyOf(folds);
+        joints = List.copyOf(joints);
+        zones = List.copyOf(zones);
+        chambers = List.copyOf(chambers);
+        derivations = List.copyOf(derivations);
+        troubles = List.copyOf(troubles);
+    }
+
+    public Optional<Part> part(PartId id) {
+        return parts.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    public List<Part> partsOf(Id owner) {
+        return parts.stream().filter(p -> p.owner().equals(owner)).toList();
+    }
+
+    public Optional<Level> level(SlabId id) {
+        return levels.stream().filter(l -> l.slab().id().equals(id)).findFirst();
+    }
+
+    public List<Derivation> derivationsOf(Id owner) {
+        return derivations.stream().filter(d -> d.owner().equals(owner)).toList();
+    }
+
+    public List<Zone> zones(Zone.Use use) {
+        return zones.stream().filter(z -> z.use() == use).toList();
+    }
+
+    /** Thickness of the closed card: the highest top. */
+    public Length thickness() {
+        return levels.stream().map(Level::top).reduce(Length.ZERO, Length::max);
+    }
+
+    /** The letters by which drawings and lists call the parts: A to Z without I and O, then AA, AB, ... */
+    public Map<PartId, String> letters() {
+        Map<PartId, String> letters = new LinkedHashMap<>();
+        for (Part part : parts) {
+            letters.put(part.id(), letter(letters.size()));
+        }
+        return letters;
+    }
+
+    static String letter(int index) {
+        String alphabet = "ABCDEFGHJKLMNPQRSTUVWXYZ";
+        int n = alphabet.length();
+        return (index < n ? "" : letter(index / n - 1)) + alphabet.charAt(index % n);
+    }
+
+    /** What lies directly on a slab: uppers of joints that rest on it. */
+    public List<SlabId> lyingOn(SlabId lower) {
+        List<SlabId> uppers = new ArrayList<>();
+        for (Joint joint : joints) {
+            if (joint.lower().equals(lower) && joint.hold() == Joint.Hold.RESTS) {
+                uppers.add(joint.upper());
+            }
+        }
+        return uppers;
+    }
+}

@@ -1,0 +1,17 @@
+package dev.schachtel.core.build;
+
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+
+/** Upper is held to lower by a material of some thickness (zero for foam, which sticks by itself, and for closing). */
+public record Joint(SlabId upper, SlabId lower, Hold hold, Material by, Length thickness) {
+    /** What gives the height. */
+    public enum Hold {
+        /** Upper lies on lower: its height follows from what is under it. */
+        RESTS,
+        /** Lower hangs behind upper: its height follows from what it hangs from. */
+        HANGS,
+        /** Upper only lies there when the card is closed; nothing is stuck. */
+        MEETS
+    }
+}

@@ -1,0 +1,86 @@
+package dev.schachtel.core.build;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+
+/**
+ * One thing to cut.
+ *
+ * @param outline flat, as it is cut, in its own coordinates
+ * @param at where its copies lie on the face; at least one
+ * @param stacked how many are laid on each other at each place, 1 or more
+ * @param grain which way its grain should run in its own coordinates; NONE: no matter
+ */
+public record Part(
+        PartId id,
+        String name,
+        Material material,
+        Form form,
+        Outline outline,
+        List<Placement> at,
+        int stacked,
+        CutMethod method,
+        Grain grain,
+        List<Cutout> cutouts) {
+    public Part {
+        at = List.copyOf(at);
+        cutouts = List.copyOf(cutouts);
+    }
+
+    /** A single uncut part whose grain does not matter. */
+    public static Part of(PartId id, String name, Material material, Form form, Outline outline) {
+        return new Part(
+                id, name, material, form, outline, List.of(Placement.ORIGIN), 1, CutMethod.TRIMMER, Grain.NONE, List.of());
+    }
+
+    public Id owner() {
+        return id.owner();
+    }
+
+    /** How many of it one card takes. */
+    public int perCard() {
+        return at.size() * stacked;
+    }
+
+    public Part at(List<Placement> places) {
+        return new Part(id, name, material, form, outline, places, stacked, method, grain, cutouts);
+    }
+
+    public Part at(Placement place) {
+        return at(List.of(place));
+    }
+
+    public Part stacked(int layers) {
+        return new Part(id, name, material, form, outline, at, layers, method, grain, cutouts);
+    }
+
+    public Part cutBy(CutMethod way) {
+        return new Part(id, name, material, form, outline, at, stacked, way, grain, cutouts);
+    }
+
+    public Part grain(Grain wish) {
+        return new Part(id, name, material, form, outline, at, stacked, method, wish, cutouts);
+    }
+
+    /** With an opening that lies at cutout's place on the face while this part lies at its first placement. */
+    public Part with(Cutout cutout) {
+        Placement lies = at.get(0);
+        Outline own = cutout.onFace()
+                .placed(Placement.at(lies.across().negated(), lies.up().negated()));
+        List<Cutout> all = new ArrayList<>(cutouts);
+        all.add(cutout);
+        return new Part(id, name, material, form, outline.without(own), at, stacked, method, grain, all);
+    }
+
+    /** The outlines of all copies where they lie on the face. */
+    public List<Outline> footprints() {
+        return at.stream().map(outline::placed).toList();
+    }
+}

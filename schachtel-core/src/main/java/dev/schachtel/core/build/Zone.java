@@ -1,0 +1,19 @@
+package dev.schachtel.core.build;
+
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.shape.Outline;
+
+/** A region of a slab with a meaning, in face coordinates. */
+public record Zone(Use use, Id owner, SlabId on, Outline outline) {
+    /** What the region is for. */
+    public enum Use {
+        /** To write on. */
+        WRITING,
+        /** To be drawn round before something covers it. */
+        TRACE,
+        /** Where no foam strip may go. */
+        KEEP_OFF,
+        /** What the eye sees through an opening. */
+        SEEN_THROUGH
+    }
+}

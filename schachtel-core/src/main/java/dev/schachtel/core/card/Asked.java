@@ -1,0 +1,48 @@
+package dev.schachtel.core.card;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/**
+ * What one component of a record asks the maker for. Texts of lengths carry their unit; "50 %" as an initial value means
+ * that share of the base's width or height when a piece starts, and has no meaning in a file.
+ */
+@Retention(RetentionPolicy.RUNTIME)
+@Target(ElementType.RECORD_COMPONENT)
+public @interface Asked {
+    /** The field's label, as a maker would say it. */
+    String value();
+
+    /** Taken when a card file leaves it out and when a new piece starts; empty: must be given. */
+    String initial() default "";
+
+    /** Taken instead of {@link #initial} when a piece starts on a card worked in inches. */
+    String inches() default "";
+
+    /** Least value, for lengths and whole numbers; both ends count. */
+    String min() default "";
+
+    /** Greatest value, for lengths and whole numbers; both ends count. */
+    String max() default "";
+
+    /** For materials and references: what may be chosen. */
+    Choice from() default Choice.ANY;
+
+    /** Whether the page writes it in mm whatever the ruler. */
+    boolean thickness() default false;
+
+    /** What a material or reference may be. */
+    enum Choice {
+        ANY,
+        CARD,
+        FILM,
+        FOAM,
+        FIXING,
+        FILLING,
+        ENVELOPE,
+        GROUND,
+        WINDOW
+    }
+}

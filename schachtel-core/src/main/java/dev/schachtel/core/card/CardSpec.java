@@ -1,0 +1,41 @@
+package dev.schachtel.core.card;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import dev.schachtel.core.measure.Units;
+
+/**
+ * One card as the maker says it; the content of a card file. Order within the lists is the order in which pieces were
+ * added; what lies on what is said by the pieces themselves.
+ */
+public record CardSpec(
+        @Asked("Name") String name,
+        @Asked(value = "Set", initial = " ") String set,
+        @Asked(value = "Units", initial = "inch") Units units,
+        @Asked("Brief") Brief brief,
+        @Asked("Base") Base base,
+        @Asked("Layers") List<Layer> layers,
+        @Asked("Features") List<Feature> features,
+        @Asked("Elements") List<Element> elements) {
+    public CardSpec {
+        layers = List.copyOf(layers);
+        features = List.copyOf(features);
+        elements = List.copyOf(elements);
+    }
+
+    public Stream<Piece> pieces() {
+        return Stream.of(Stream.of((Piece) base), layers.stream(), features.stream(), elements.stream())
+                .flatMap(s -> s);
+    }
+
+    public Optional<Piece> piece(Id id) {
+        return pieces().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** The piece under this id if it is of the type asked for. */
+    public <P extends Piece> Optional<P> find(Id id, Class<P> type) {
+        return piece(id).filter(type::isInstance).map(type::cast);
+    }
+}

@@ -1,0 +1,4 @@
+package dev.schachtel.core.card;
+
+/** Something the card does: a window to look through, a shaker, a moving part. */
+public sealed interface Feature extends Piece permits Window, Shaker {}

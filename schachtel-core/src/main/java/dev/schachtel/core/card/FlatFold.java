@@ -1,0 +1,21 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
+
+/** One sheet folded once. Width and height are of the finished, closed card. */
+@Kind(value = "flat-fold", title = "Folded card", about = "One sheet, scored once and folded.")
+public record FlatFold(
+        @Asked(value = "Width, folded", min = "25 mm", max = "600 mm") Length width,
+        @Asked(value = "Height, folded", min = "25 mm", max = "600 mm") Length height,
+        @Asked(value = "Fold", initial = "side") Fold fold,
+        @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card)
+        implements Base {
+    /** Which edge is folded. */
+    public enum Fold {
+        /** At the left: opens like a book. */
+        SIDE,
+        /** At the top: opens like a tent. */
+        TOP
+    }
+}

@@ -1,0 +1,28 @@
+package dev.schachtel.core.card;
+
+/** Names one piece of a card within its file: small letters, digits and hyphens, 1 to 40, a letter first. */
+public record Id(String value) implements Comparable<Id> {
+    public static final String PATTERN = "[a-z][a-z0-9-]{0,39}";
+    /** The base itself. */
+    public static final Id BASE = new Id("base");
+    /** The outer front face of the base. */
+    public static final Id FRONT = new Id("front");
+    /** The face that is written on: inside, on the back leaf. */
+    public static final Id INSIDE = new Id("inside");
+
+    public Id {
+        if (!value.matches(PATTERN)) {
+            throw new IllegalArgumentException("'" + value + "' is no id; small letters, digits and hyphens only");
+        }
+    }
+
+    @Override
+    public int compareTo(Id other) {
+        return value.compareTo(other.value);
+    }
+
+    @Override
+    public String toString() {
+        return value;
+    }
+}

@@ -1,0 +1,13 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.measure.Length;
+
+/** An aperture in a layer. */
+@Kind(value = "window", title = "Window", about = "An opening to look through, cut in a panel.")
+public record Window(
+        Id id,
+        @Asked(value = "Cut in", initial = "panel", from = Asked.Choice.GROUND) Id on,
+        @Asked(value = "Shape", initial = "circle") Opening shape,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
+        @Asked(value = "Middle, from the foot", initial = "66 %", min = "-3 m", max = "3 m") Length up)
+        implements Feature {}

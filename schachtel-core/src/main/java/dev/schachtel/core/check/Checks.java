@@ -1,0 +1,28 @@
+package dev.schachtel.core.check;
+
+import java.util.List;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.material.Workshop;
+
+/** Runs every check on an engineered card. Pure and deterministic; never throws for a bad card. */
+public final class Checks {
+    private static final List<Check> ALL = List.of(
+            new TroubleCheck(),
+            new MarginCheck(),
+            new HiddenCheck(),
+            new SealCheck(),
+            new DepthCheck(),
+            new LevelCheck(),
+            new CoverCheck(),
+            new PostCheck(),
+            new SheetCheck());
+
+    private Checks() {}
+
+    public static Findings check(Build build, Workshop workshop) {
+        Report report = new Report();
+        ALL.forEach(check -> check.look(build, workshop, report));
+        return report.findings();
+    }
+}

@@ -1,0 +1,66 @@
+package dev.schachtel.core.check;
+
+import java.util.List;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.card.Shaker;
+import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+
+/** Depth at least the thickest piece + 0.5 mm; to tumble past each other twice the piece + 0.5. Handbook chapter 2. */
+final class DepthCheck implements Check {
+    private static final Length AIR = Length.ofMicrometres(500);
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        for (Chamber chamber : build.chambers()) {
+            Filling filling = chamber.filling();
+            Length lies = Length.min(filling.thickness(), filling.diameter());
+            Length least = lies.plus(AIR);
+            Length tumbles = lies.times(2).plus(AIR);
+            if (chamber.depth().isBelow(least)) {
+                draft(RuleId.DEPTH, chamber, least, report)
+                        .remedy(build.spec()
+                                .find(chamber.owner(), Shaker.class)
+                                .map(s -> layers(chamber, s.layers(), least)))
+                        .mend();
+            } else if (chamber.depth().isBelow(tumbles)) {
+                draft(RuleId.TUMBLE, chamber, tumbles, report)
+                        .remedy(build.spec()
+                                .find(chamber.owner(), Shaker.class)
+                                .map(s -> layers(chamber, s.layers(), tumbles)))
+                        .watch();
+            } else {
+                draft(RuleId.TUMBLE, chamber, tumbles, report).works();
+            }
+            if (build.spec().brief().smallChild()) {
+                report.on(RuleId.SMALL_PARTS, chamber.owner())
+                        .names(filling.name())
+                        .thick(filling.diameter(), Length.ZERO)
+                        .at(chamber.clear().bounds().centre())
+                        .mend();
+            }
+        }
+    }
+
+    private static Report.Draft draft(RuleId rule, Chamber chamber, Length limit, Report report) {
+        Report.Draft draft = report.on(rule, chamber.owner())
+                .names(chamber.filling().name())
+                .thick(chamber.depth(), limit)
+                .at(chamber.clear().bounds().centre());
+        chamber.walls().forEach(draft::parts);
+        return draft;
+    }
+
+    private static Remedy layers(Chamber chamber, int now, Length asked) {
+        Length each = Length.ofNanometres(chamber.depth().nanometres() / now);
+        int layers = asked.holds(each) + (each.times(asked.holds(each)).equals(asked) ? 0 : 1);
+        return new Remedy(
+                Remedy.Act.ADD_FOAM_LAYER,
+                new Amount.Count(layers),
+                List.of(new Change(chamber.owner(), "layers", Integer.toString(layers))));
+    }
+}

@@ -1,0 +1,37 @@
+package dev.schachtel.core.check;
+
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.card.Id;
+
+/** All findings of one card, worst first. */
+public record Findings(List<Finding> all) {
+    public Findings {
+        all = all.stream().sorted(Finding.ORDER).toList();
+    }
+
+    public Findings of(Severity severity) {
+        return new Findings(all.stream().filter(f -> f.severity() == severity).toList());
+    }
+
+    public Findings of(RuleId rule) {
+        return new Findings(all.stream().filter(f -> f.rule() == rule).toList());
+    }
+
+    public Findings about(Id owner) {
+        return new Findings(all.stream().filter(f -> f.owner().equals(owner)).toList());
+    }
+
+    public int count(Severity severity) {
+        return of(severity).all.size();
+    }
+
+    public Optional<Severity> worst() {
+        return all.stream().map(Finding::severity).min(Severity::compareTo);
+    }
+
+    public boolean isEmpty() {
+        return all.isEmpty();
+    }
+}

@@ -1,0 +1,83 @@
+package dev.schachtel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+
+/**
+ * What holds a layer up is of one height, as far as foam gives (0.35 mm: one film and its tape), and nothing sticks the
+ * two leaves together.
+ */
+final class LevelCheck implements Check {
+    private static final Length GIVES = Length.ofMicrometres(350);
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        for (Level level : build.levels()) {
+            supports(build, level, report);
+        }
+        gluedShut(build, report);
+    }
+
+    private static void supports(Build build, Level level, Report report) {
+        SlabId id = level.slab().id();
+        List<Joint> under = build.joints().stream()
+                .filter(j -> j.upper().equals(id) && j.hold() == Joint.Hold.RESTS)
+                .toList();
+        Length lowest = under.stream()
+                .map(j -> build.level(j.lower()).map(l -> l.top().plus(j.thickness())).orElse(level.bottom()))
+                .min(Comparator.naturalOrder())
+                .orElse(level.bottom());
+        Length lifted = level.bottom().minus(lowest);
+        if (lifted.isPositive()) {
+            boolean raised = under.stream().anyMatch(j -> j.by() instanceof Foam && j.thickness().isPositive());
+            Report.Draft draft = report.on(RuleId.LEVEL, level.slab().part().owner())
+                    .parts(level.slab().part())
+                    .names(level.slab().name(), raised ? "foam" : "flat")
+                    .thick(lifted, GIVES)
+                    .at(level.slab().bounds().centre());
+            if (lifted.isAbove(GIVES)) {
+                draft.mend();
+            } else {
+                draft.watch();
+            }
+        }
+    }
+
+    private static void gluedShut(Build build, Report report) {
+        SlabId front = new SlabId("base/front");
+        Set<SlabId> seen = new HashSet<>();
+        Deque<SlabId> next = new ArrayDeque<>(List.of(new SlabId("base/back")));
+        while (!next.isEmpty()) {
+            SlabId at = next.poll();
+            if (seen.add(at)) {
+                build.joints().stream()
+                        .filter(j -> j.lower().equals(at) && j.hold() == Joint.Hold.RESTS)
+                        .forEach(j -> next.add(j.upper()));
+            }
+        }
+        if (seen.contains(front)) {
+            Id culprit = build.joints().stream()
+                    .filter(j -> j.upper().equals(front) && j.hold() == Joint.Hold.RESTS && seen.contains(j.lower()))
+                    .findFirst()
+                    .flatMap(j -> build.level(j.lower()))
+                    .map(l -> l.slab().part().owner())
+                    .orElse(Id.BASE);
+            report.on(RuleId.GLUED_SHUT, culprit)
+                    .at(build.face().bounds().centre())
+                    .mend();
+        }
+    }
+}

@@ -1,0 +1,25 @@
+package dev.schachtel.core.cutting;
+
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.measure.Length;
+
+/**
+ * So many equal blanks of one part.
+ *
+ * @param letter what drawings call the part
+ * @param width of the blank: the part's own size, plus the allowance on each side if it is not trimmed to size
+ */
+public record Demand(Part part, String letter, Length width, Length height, int count) {
+    public Grain grain() {
+        return part.grain();
+    }
+
+    boolean mayTurn(Grain sheet) {
+        return grain() == Grain.NONE || sheet == Grain.NONE || grain() != sheet;
+    }
+
+    boolean mayStay(Grain sheet) {
+        return grain() == Grain.NONE || sheet == Grain.NONE || grain() == sheet;
+    }
+}

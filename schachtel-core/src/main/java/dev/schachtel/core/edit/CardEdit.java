@@ -1,0 +1,188 @@
+package dev.schachtel.core.edit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Feature;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.measure.Units;
+
+/**
+ * Changes to a card, each answering a new card. Pieces are named by id; the brief and the card's own fields by the ids
+ * "brief" and "card".
+ */
+public final class CardEdit {
+    private static final Id BRIEF = new Id("brief");
+    private static final Id CARD = new Id("card");
+    private final CardSpec spec;
+
+    private CardEdit(CardSpec spec) {
+        this.spec = spec;
+    }
+
+    public static CardEdit of(CardSpec spec) {
+        return new CardEdit(spec);
+    }
+
+    /**
+     * Sets one component from text, as in {@code set(window, "shape.diameter", "2 1/2")}. Setting a family of shapes to
+     * another kind keeps what the kinds have in common.
+     *
+     * @throws RefusedException if there is no such piece or component, or the text can't be taken
+     */
+    public CardSpec set(Id piece, String component, String text) {
+        List<String> path = Arrays.asList(component.split("\\."));
+        String where = piece + "." + component;
+        if (piece.equals(CARD)) {
+            return (CardSpec) set(spec, path, text, where);
+        }
+        if (piece.equals(BRIEF)) {
+            return with((Brief) set(spec.brief(), path, text, where));
+        }
+        Piece old = spec.piece(piece)
+                .orElseThrow(() -> new RefusedException(where, "the card has no piece '" + piece + "'"));
+        return replace(old, Optional.of((Piece) set(old, path, text, where)));
+    }
+
+    /**
+     * Adds a piece of a kind ("window", "shaker", ...) with first values that suit the card.
+     *
+     * @throws RefusedException if there is no such kind
+     */
+    public CardSpec add(String word) {
+        return add(word, new Starter(spec).newId(kind(word)));
+    }
+
+    private CardSpec add(String word, Id id) {
+        Piece piece = (Piece) new Starter(spec).start(kind(word), id);
+        return withLists(Optional.empty(), Optional.of(piece));
+    }
+
+    /** The id that {@link #add(String)} would give. */
+    public Id nextId(String word) {
+        return new Starter(spec).newId(kind(word));
+    }
+
+    private static Class<?> kind(String word) {
+        return Anatomy.kind(Piece.class, word)
+                .filter(k -> !Base.class.isAssignableFrom(k))
+                .orElseThrow(() -> new RefusedException(word, "there is no piece of this kind"));
+    }
+
+    /**
+     * Takes a piece away; what lay on it or belonged to it stays and is found by the checks.
+     *
+     * @throws RefusedException if there is no such piece, or it is the base
+     */
+    public CardSpec remove(Id id) {
+        Piece old = spec.piece(id)
+                .filter(p -> !(p instanceof Base))
+                .orElseThrow(() -> new RefusedException(id.value(), "there is nothing of this name to remove"));
+        return replace(old, Optional.empty());
+    }
+
+    private Object set(Object record, List<String> path, String text, String where) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        Anatomy.Bone bone = anatomy.bone(path.get(0))
+                .filter(b -> !b.name().equals("id"))
+                .orElseThrow(() -> new RefusedException(where, "there is no '" + path.get(0) + "' here"));
+        Object old = anatomy.get(record, bone);
+        Object value;
+        if (path.size() > 1) {
+            if (Scalars.isScalar(bone.content()) || bone.isList()) {
+                throw new RefusedException(where, "'" + bone.name() + "' has no parts");
+            }
+            value = set(old, path.subList(1, path.size()), text, where);
+        } else if (bone.isFamily()) {
+            value = turn(old, bone, text, where);
+        } else if (bone.isOptional() && text.isBlank()) {
+            value = Optional.empty();
+        } else if (Scalars.isScalar(bone.content())) {
+            value = Scalars.read(bone, text, spec.units(), where);
+        } else {
+            throw new RefusedException(where, "'" + bone.name() + "' is not a single value");
+        }
+        return anatomy.with(record, bone, value, where);
+    }
+
+    /** The same thing as another kind of its family: values that both answer for are kept, others start afresh. */
+    private Object turn(Object old, Anatomy.Bone family, String word, String where) {
+        Class<?> kind = Anatomy.kind(family.content(), word)
+                .orElseThrow(() -> new RefusedException(where, "'" + word + "' is no kind of " + family.name()));
+        Anatomy anatomy = Anatomy.of(kind);
+        List<Object> values = new ArrayList<>();
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            values.add(common(old, bone).orElseGet(
+                    () -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
+        }
+        return anatomy.make(values, where);
+    }
+
+    private static Optional<Object> common(Object old, Anatomy.Bone bone) {
+        try {
+            return Optional.ofNullable(old.getClass().getMethod(bone.name()).invoke(old));
+        } catch (ReflectiveOperationException e) {
+            return Optional.empty();
+        }
+    }
+
+    private CardSpec replace(Piece old, Optional<Piece> by) {
+        if (old instanceof Base) {
+            return make((Base) by.orElseThrow(), spec.layers(), spec.features(), spec.elements());
+        }
+        return withLists(Optional.of(old), by);
+    }
+
+    private CardSpec withLists(Optional<Piece> old, Optional<Piece> by) {
+        return make(
+                spec.base(),
+                swap(spec.layers(), Layer.class, old, by),
+                swap(spec.features(), Feature.class, old, by),
+                swap(spec.elements(), Element.class, old, by));
+    }
+
+    private static <P extends Piece> List<P> swap(
+            List<P> pieces, Class<P> type, Optional<Piece> old, Optional<Piece> by) {
+        List<P> all = new ArrayList<>(pieces);
+        int at = old.map(all::indexOf).orElse(-1);
+        boolean ours = by.filter(type::isInstance).isPresent();
+        if (at >= 0 && ours) {
+            all.set(at, type.cast(by.orElseThrow()));
+        } else if (at >= 0) {
+            all.remove(at);
+        } else if (old.isEmpty() && ours) {
+            all.add(type.cast(by.orElseThrow()));
+        }
+        return all;
+    }
+
+    private CardSpec make(Base base, List<Layer> layers, List<Feature> features, List<Element> elements) {
+        return new CardSpec(
+                spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements);
+    }
+
+    private CardSpec with(Brief brief) {
+        return new CardSpec(
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                brief,
+                spec.base(),
+                spec.layers(),
+                spec.features(),
+                spec.elements());
+    }
+
+    /** The card in other units; no length changes. */
+    public CardSpec in(Units units) {
+        return set(CARD, "units", Scalars.kebab(units.name()));
+    }
+}

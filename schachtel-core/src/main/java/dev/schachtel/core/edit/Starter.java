@@ -1,0 +1,85 @@
+package dev.schachtel.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.FlatFold;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Mat;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Window;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/** First values of a new piece, from what its record asks and what the card has already. */
+final class Starter {
+    private static final Set<String> TAKEN = Set.of("base", "front", "inside", "brief", "card");
+    private final CardSpec spec;
+
+    Starter(CardSpec spec) {
+        this.spec = spec;
+    }
+
+    Object start(Class<?> kind, Id id) {
+        Anatomy anatomy = Anatomy.of(kind);
+        List<Object> values = new ArrayList<>();
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            values.add(bone.name().equals("id") ? id : first(bone, id.value() + "." + bone.name()));
+        }
+        return anatomy.make(values, id.value());
+    }
+
+    /** The kind's own word, with the lowest number behind it that makes it new. */
+    Id newId(Class<?> kind) {
+        Set<String> used = new HashSet<>(TAKEN);
+        spec.pieces().map(p -> p.id().value()).forEach(used::add);
+        String word = kind == Mat.class && !used.contains("panel") ? "panel" : Anatomy.word(kind);
+        int n = 1;
+        while (used.contains(n == 1 ? word : word + "-" + n)) {
+            n++;
+        }
+        return new Id(n == 1 ? word : word + "-" + n);
+    }
+
+    private Object first(Anatomy.Bone bone, String path) {
+        Asked asked = bone.asked();
+        String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
+        if (initial.endsWith("%")) {
+            return share(bone.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
+        }
+        if (asked.from() == Asked.Choice.GROUND) {
+            return reference(initial, Mat.class, Id.FRONT);
+        }
+        if (asked.from() == Asked.Choice.WINDOW) {
+            return reference(initial, Window.class, new Id(initial));
+        }
+        if (bone.isFamily()) {
+            Class<?> kind = Anatomy.kind(bone.content(), initial).orElseThrow();
+            return start(kind, Id.BASE);
+        }
+        return Scalars.read(bone, initial, spec.units(), path);
+    }
+
+    private Length share(String name, int percent) {
+        FlatFold base = (FlatFold) spec.base();
+        Length all = name.equals("across") ? base.width() : base.height();
+        Length part = Length.ofNanometres(all.nanometres() / 100 * percent);
+        return percent == 50 ? all.half() : part.roundedTo(spec.units().step());
+    }
+
+    /** The piece of that id if the card has it, else the last of that type, else the fallback. */
+    private Id reference(String wished, Class<? extends Piece> type, Id fallback) {
+        if (!wished.isEmpty() && (new Id(wished).equals(Id.FRONT) || spec.find(new Id(wished), type).isPresent())) {
+            return new Id(wished);
+        }
+        return spec.pieces()
+                .filter(type::isInstance)
+                .map(Piece::id)
+                .reduce((a, b) -> b)
+                .orElse(fallback);
+    }
+}

@@ -1,0 +1,43 @@
+package dev.schachtel.core.engineering;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.ServiceLoader;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.Workshop;
+
+/** CardSpec + Workshop to Build. Pure and deterministic. */
+public final class Engineering {
+    private static final Map<Class<?>, Engineer<?>> ENGINEERS = load();
+
+    private Engineering() {}
+
+    public static Build engineer(CardSpec spec, Workshop workshop) {
+        Site site = new Site(spec, workshop);
+        spec.pieces().forEach(site::engineer);
+        return site.finish();
+    }
+
+    static <P extends Piece> void engineer(P piece, Site site) {
+        Engineer<?> engineer = ENGINEERS.get(piece.getClass());
+        if (engineer == null) {
+            throw new IllegalStateException("no engineer for " + piece.getClass().getName());
+        }
+        apply(engineer, piece, site);
+    }
+
+    private static <P extends Piece> void apply(Engineer<P> engineer, Piece piece, Site site) {
+        engineer.engineer(engineer.engineers().cast(piece), site);
+    }
+
+    private static Map<Class<?>, Engineer<?>> load() {
+        Map<Class<?>, Engineer<?>> all = new LinkedHashMap<>();
+        for (Engineer<?> engineer : ServiceLoader.load(Engineer.class, Engineer.class.getClassLoader())) {
+            all.put(engineer.engineers(), engineer);
+        }
+        return Map.copyOf(all);
+    }
+}

@@ -1,0 +1,114 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Stretch;
+
+/**
+ * Foam strips round the edge of a raised panel, set in 3 mm, kept off dams and windows (KEEP_OFF zones). Pieces shorter
+ * than 10 mm are left out; lengths are cut down to whole half millimetres.
+ */
+final class FoamRim {
+    static final Length WIDTH = Length.ofMillimetres(6);
+    static final Length INSET = Length.ofMillimetres(3);
+    private static final Length SHORTEST = Length.ofMillimetres(10);
+    private static final Length STEP = Length.ofMicrometres(500);
+
+    private final Site site;
+    private final Ground panel;
+    private final Foam foam;
+
+    FoamRim(Site site, Ground panel, Foam foam) {
+        this.site = site;
+        this.panel = panel;
+        this.foam = foam;
+    }
+
+    void lay() {
+        Map<Length, List<Placement>> strips = new LinkedHashMap<>();
+        Length across = panel.width().minus(INSET.times(2));
+        Length up = panel.height().minus(INSET.times(2)).minus(WIDTH.times(2));
+        Length upper = panel.height().minus(INSET).minus(WIDTH);
+        row(strips, INSET, INSET, across, true);
+        row(strips, INSET, upper, across, true);
+        row(strips, INSET, INSET.plus(WIDTH), up, false);
+        row(strips, panel.width().minus(INSET).minus(WIDTH), INSET.plus(WIDTH), up, false);
+        Length total = Length.ZERO;
+        for (Map.Entry<Length, List<Placement>> group : strips.entrySet()) {
+            total = total.plus(group.getKey().times(group.getValue().size()));
+            add(group.getKey(), group.getValue());
+        }
+        if (!total.isZero()) {
+            derive(total, strips);
+        }
+    }
+
+    private void row(Map<Length, List<Placement>> strips, Length x, Length y, Length length, boolean lying) {
+        Placement corner = panel.at().moved(x, y);
+        if (length.isBelow(SHORTEST)) {
+            return;
+        }
+        Outline band = (lying ? Outline.sheet(length, WIDTH) : Outline.sheet(WIDTH, length)).placed(corner);
+        for (Stretch free : free(band, lying)) {
+            Length cut = STEP.times(free.length().holds(STEP));
+            if (!cut.isBelow(SHORTEST)) {
+                Placement at = lying
+                        ? Placement.at(free.from(), corner.up())
+                        : Placement.at(corner.across().plus(WIDTH), free.from()).turned(Angle.ofDegrees(90));
+                strips.computeIfAbsent(cut, k -> new ArrayList<>()).add(at);
+            }
+        }
+    }
+
+    /** What is left of the band along its length beside the zones to keep off on the slab it stands on. */
+    private List<Stretch> free(Outline band, boolean lying) {
+        Box box = band.bounds();
+        List<Stretch> taken = new ArrayList<>();
+        for (Zone zone : site.zones()) {
+            if (zone.use() == Zone.Use.KEEP_OFF && zone.on().equals(panel.under())) {
+                zone.outline().within(band).ifPresent(b -> taken.add(
+                        lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
+            }
+        }
+        Stretch all = lying ? Stretch.of(box.left(), box.right()) : Stretch.of(box.bottom(), box.top());
+        return all.less(taken);
+    }
+
+    private void add(Length length, List<Placement> at) {
+        PartId id = new PartId(panel.owner(), "foam-" + Math.round(Mm.of(length) * 10));
+        Part strip = Part.of(
+                        id, "Foam strip", foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
+                .at(at)
+                .cutBy(CutMethod.SCISSORS);
+        site.part(strip);
+        site.joint(new Joint(SlabId.of(id), panel.under(), Joint.Hold.RESTS, foam, Length.ZERO));
+        site.joint(new Joint(panel.slab(), SlabId.of(id), Joint.Hold.RESTS, foam, Length.ZERO));
+    }
+
+    private void derive(Length total, Map<Length, List<Placement>> strips) {
+        List<Derivation.Term> terms = new ArrayList<>();
+        strips.forEach((length, at) -> terms.add(new Derivation.Term(
+                at.size(), "strip", Amount.of(length), new Source(panel.owner(), "fixing"))));
+        site.derive(new Derivation(panel.owner(), "Foam tape", Amount.of(total), "", terms));
+    }
+}

@@ -1,0 +1,74 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Mat;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+
+/** A mat is what it lies on less twice the reveal, both ways. Held by foam, it stands on strips round its edge. */
+@AutoService(Engineer.class)
+public final class MatEngineer implements Engineer<Mat> {
+    @Override
+    public Class<Mat> engineers() {
+        return Mat.class;
+    }
+
+    @Override
+    public void engineer(Mat mat, Site site) {
+        Source on = new Source(mat.id(), "on");
+        site.ground(mat.on(), on).ifPresent(ground -> lay(mat, ground, site));
+    }
+
+    private void lay(Mat mat, Ground ground, Site site) {
+        Length w = ground.width().minus(mat.reveal().times(2));
+        Length h = ground.height().minus(mat.reveal().times(2));
+        Source reveal = new Source(mat.id(), "reveal");
+        if (!w.isPositive() || !h.isPositive()) {
+            site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, reveal, "", Length.min(w, h), Length.ZERO));
+        }
+        Cardstock card = new Stuff(site).card(mat.card(), new Source(mat.id(), "card"));
+        PartId id = new PartId(mat.id(), "");
+        SlabId slab = SlabId.of(id);
+        Placement at = ground.at().moved(mat.reveal(), mat.reveal());
+        boolean outer = ground.slab().value().equals("base/front");
+        site.part(Part.of(id, outer ? "Front panel" : "Mat", card, Form.rectangle(w, h), Outline.sheet(w, h))
+                .at(at)
+                .grain(ground.fold() == Ground.Edge.LEFT ? Grain.UP : Grain.ACROSS));
+        Ground own = new Ground(mat.id(), slab, id, at, w, h, ground.slab(), ground.fold());
+        site.ground(mat.id(), own);
+        Material fixing = new Stuff(site).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
+        site.lay(slab, ground.slab(), fixing);
+        if (fixing instanceof Foam foam) {
+            site.afterwards(() -> new FoamRim(site, own, foam).lay());
+        }
+        site.derive(new Derivation(
+                mat.id(),
+                outer ? "Front panel" : "Mat",
+                Amount.of(w, h),
+                "",
+                List.of(
+                        new Derivation.Term(
+                                1,
+                                ground.owner().equals(Id.BASE) ? "base" : ground.owner().value(),
+                                Amount.of(ground.width(), ground.height()),
+                                new Source(ground.owner(), "*")),
+                        new Derivation.Term(-2, "reveal", Amount.of(mat.reveal()), reveal))));
+    }
+}

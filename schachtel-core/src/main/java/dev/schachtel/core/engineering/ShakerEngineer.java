@@ -1,0 +1,183 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.DamMake;
+import dev.schachtel.core.card.Shaker;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Circles;
+
+/**
+ * Film = window + 2 x overlap; a dam set back from the window's edge; filling n = cover x area of the chamber over the
+ * area of one piece. The film lies on the dam when it reaches over any of it, else it hangs from the panel beside it.
+ */
+@AutoService(Engineer.class)
+public final class ShakerEngineer implements Engineer<Shaker> {
+    /** Wider foam buckles when it is bent round: 3 mm, handbook chapter 2. */
+    private static final Length WIDEST_BENT = Length.ofMillimetres(3);
+
+    private static final Length CLEAR = Length.ofMillimetres(1);
+
+    @Override
+    public Class<Shaker> engineers() {
+        return Shaker.class;
+    }
+
+    @Override
+    public void engineer(Shaker shaker, Site site) {
+        site.aperture(shaker.window(), new Source(shaker.id(), "window"))
+                .ifPresent(aperture -> lay(shaker, aperture, site));
+    }
+
+    private void lay(Shaker shaker, Aperture aperture, Site site) {
+        Stuff stuff = new Stuff(site);
+        Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        Dam dam = way(shaker, aperture, site).make(new Dam.Request(shaker, aperture.opening(), aperture.middle()));
+        PartId film = film(shaker, aperture, site);
+        derive(shaker, aperture, site, dam);
+        boolean onFilm = shaker.overlap().isAbove(shaker.setback());
+        Material fixing = stuff.fixing(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
+        for (Dam.Wall wall : dam.walls()) {
+            SlabId slab = wall(shaker, wall, foam, site);
+            rest(site, slab, aperture.in().under(), foam);
+            rest(site, onFilm ? SlabId.of(film) : aperture.in().slab(), slab, foam);
+        }
+        site.joint(new Joint(
+                aperture.in().slab(),
+                SlabId.of(film),
+                onFilm ? Joint.Hold.RESTS : Joint.Hold.HANGS,
+                fixing,
+                fixing.thickness()));
+        site.zone(new Zone(
+                Zone.Use.KEEP_OFF, shaker.id(), aperture.in().under(), dam.outside().grown(CLEAR)));
+        site.zone(new Zone(
+                Zone.Use.TRACE, shaker.id(), aperture.in().under(), aperture.cutout().onFace()));
+        chamber(shaker, aperture, site, dam, film);
+    }
+
+    private static Dam.Way way(Shaker shaker, Aperture aperture, Site site) {
+        Shapes window = Shapes.of(aperture.opening());
+        Source make = new Source(shaker.id(), "make");
+        boolean round = window.form().sort() == Form.Sort.ROUND;
+        boolean straight =
+                window.form().sort() == Form.Sort.RECTANGLE || window.form().sort() == Form.Sort.ROUNDED;
+        DamMake wish = shaker.make();
+        if (wish == DamMake.BENT_STRIP) {
+            if (shaker.foamWidth().isAbove(WIDEST_BENT)) {
+                site.trouble(new Trouble(Trouble.Sort.TOO_WIDE_TO_BEND, make, "", shaker.foamWidth(), WIDEST_BENT));
+            }
+            return new RingDam(true);
+        }
+        if (wish == DamMake.STRIPS && straight) {
+            return new PinwheelDam();
+        }
+        if (wish != DamMake.ONE_PIECE && round) {
+            return new StripDam(wish == DamMake.MITRED_STRIPS);
+        }
+        if (wish != DamMake.ONE_PIECE) {
+            site.trouble(Trouble.Sort.STRIPS_DONT_FOLLOW, make, "");
+        }
+        return new RingDam(false);
+    }
+
+    private static PartId film(Shaker shaker, Aperture aperture, Site site) {
+        Film film = new Stuff(site).film(shaker.film(), new Source(shaker.id(), "film"));
+        Shapes shape = Shapes.grown(aperture.opening(), shaker.overlap());
+        PartId id = new PartId(shaker.id(), "film");
+        boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
+        site.part(Part.of(id, "Film", film, shape.form(), shape.outline())
+                .at(aperture.middle())
+                .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
+        return id;
+    }
+
+    private static SlabId wall(Shaker shaker, Dam.Wall wall, Foam foam, Site site) {
+        PartId id = new PartId(shaker.id(), wall.which());
+        Part part = Part.of(id, wall.name(), foam, wall.cut().form(), wall.cut().flat())
+                .at(wall.at())
+                .stacked(shaker.layers())
+                .cutBy(wall.cut().method());
+        site.part(part, wall.footprints());
+        return SlabId.of(id);
+    }
+
+    private static void rest(Site site, SlabId upper, SlabId lower, Foam by) {
+        site.joint(new Joint(upper, lower, Joint.Hold.RESTS, by, Length.ZERO));
+    }
+
+    private static void chamber(Shaker shaker, Aperture aperture, Site site, Dam dam, PartId film) {
+        Foam foam = new Stuff(site).foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        Filling filling = new Stuff(site).filling(shaker.filling(), new Source(shaker.id(), "filling"));
+        Length depth = foam.thickness().times(shaker.layers());
+        int pieces = (int) Math.round(
+                dam.clear().area().shareOf(Circles.area(filling.diameter())) * shaker.cover() / 100.0);
+        site.chamber(new Chamber(
+                shaker.id(),
+                aperture.cutout(),
+                dam.clear(),
+                dam.outside(),
+                aperture.in().under(),
+                film,
+                dam.walls().stream()
+                        .map(w -> new PartId(shaker.id(), w.which()))
+                        .toList(),
+                dam.seams(),
+                depth,
+                filling,
+                pieces));
+        site.derive(new Derivation(
+                shaker.id(),
+                "Chamber, deep",
+                new Amount.Thick(depth),
+                "",
+                List.of(new Derivation.Term(
+                        shaker.layers(), "foam", new Amount.Thick(foam.thickness()), new Source(shaker.id(), "layers")))));
+        site.derive(new Derivation(
+                shaker.id(),
+                "Filling, pieces",
+                new Amount.Count(pieces),
+                "{0} % of the space inside the dam ÷ one piece {1} across",
+                List.of(
+                        new Derivation.Term(1, "cover", new Amount.Count(shaker.cover()), new Source(shaker.id(), "cover")),
+                        Dam.Request.term(1, "disc", filling.diameter(), new Source(shaker.id(), "filling")))));
+    }
+
+    private static void derive(Shaker shaker, Aperture aperture, Site site, Dam dam) {
+        Dam.Request r = new Dam.Request(shaker, aperture.opening(), aperture.middle());
+        Derivation.Term overlap =
+                Dam.Request.term(2, "overlap", shaker.overlap(), new Source(shaker.id(), "overlap"));
+        Length both = shaker.overlap().times(2);
+        Length w = r.opening().width();
+        Length h = r.opening().height();
+        site.derive(
+                r.round()
+                        ? r.derive("Film", Amount.of(w.plus(both)), "", List.of(r.window(), overlap))
+                        : r.derive(
+                                "Film",
+                                Amount.of(w.plus(both), h.plus(both)),
+                                "",
+                                List.of(
+                                        new Derivation.Term(
+                                                1, "window", Amount.of(w, h), new Source(shaker.window(), "*")),
+                                        overlap)));
+        dam.derivations().forEach(site::derive);
+    }
+}

@@ -1,0 +1,62 @@
+package dev.schachtel.core.engineering;
+
+import java.util.Optional;
+
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.material.Adhesive;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
+
+/** Looks materials up in the workshop; a missing one is noted and a plain stand-in of usual thickness taken. */
+final class Stuff {
+    private final Site site;
+
+    Stuff(Site site) {
+        this.site = site;
+    }
+
+    Cardstock card(MaterialId id, Source asker) {
+        return found(site.workshop().find(id, Cardstock.class), id, asker)
+                .orElseGet(() -> new Cardstock(id, id.value(), um(300), 250, new Colour(0xffffff)));
+    }
+
+    Film film(MaterialId id, Source asker) {
+        return found(site.workshop().find(id, Film.class), id, asker)
+                .orElseGet(() -> new Film(id, id.value(), um(190), 265));
+    }
+
+    Foam foam(MaterialId id, Source asker) {
+        return found(site.workshop().find(id, Foam.class), id, asker)
+                .orElseGet(() -> new Foam(id, id.value(), um(2000), 70, Foam.Form.TAPE));
+    }
+
+    Filling filling(MaterialId id, Source asker) {
+        return found(site.workshop().filling(id), id, asker)
+                .orElseGet(() -> new Filling(id, id.value(), um(5000), um(300), new Colour(0x888888)));
+    }
+
+    /** An adhesive or a foam. */
+    Material fixing(MaterialId id, Source asker) {
+        Optional<Material> fits =
+                site.workshop().material(id).filter(m -> m instanceof Adhesive || m instanceof Foam);
+        return found(fits, id, asker).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+    }
+
+    private static Length um(long micrometres) {
+        return Length.ofMicrometres(micrometres);
+    }
+
+    private <T> Optional<T> found(Optional<T> found, MaterialId id, Source asker) {
+        if (found.isEmpty()) {
+            site.trouble(Trouble.Sort.NO_MATERIAL, asker, id.value());
+        }
+        return found;
+    }
+}

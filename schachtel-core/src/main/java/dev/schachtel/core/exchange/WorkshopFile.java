@@ -1,0 +1,35 @@
+package dev.schachtel.core.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Units;
+
+/** The workshop as JSON, read by the same rules as card files. */
+public final class WorkshopFile {
+    private WorkshopFile() {}
+
+    /**
+     * Reads a workshop.
+     *
+     * @throws dev.schachtel.core.edit.RefusedException with path and reason
+     */
+    public static Workshop read(String text) {
+        return (Workshop) new RecordCodec(Units.MM).read(Json.parse(text), Workshop.class, "$");
+    }
+
+    /** The modest stock that a new installation starts with. Thickness and grammage: handbook chapter 2. */
+    public static Workshop standard() {
+        try (InputStream in = WorkshopFile.class.getResourceAsStream("workshop.json")) {
+            if (in == null) {
+                throw new IllegalStateException("workshop.json is missing beside " + WorkshopFile.class);
+            }
+            return read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,13 @@
+package dev.schachtel.core.material;
+
+import dev.schachtel.core.measure.Length;
+
+/** Card, pattern paper, vellum or board. */
+public record Cardstock(MaterialId id, String name, Length thickness, int grammage, Colour colour) implements Material {
+    /** Below this lightness ink does not show: L* 45, the handbook's limit for a writing surface. */
+    public static final double DARKEST_TO_WRITE_ON = 45;
+
+    public boolean canBeWrittenOn() {
+        return colour.lightness() >= DARKEST_TO_WRITE_ON;
+    }
+}

@@ -1,0 +1,15 @@
+package dev.schachtel.core.material;
+
+import dev.schachtel.core.measure.Length;
+
+/** Anything that makes a card thicker. */
+public sealed interface Material permits Cardstock, Film, Foam, Adhesive {
+    MaterialId id();
+
+    String name();
+
+    Length thickness();
+
+    /** Mass of one square metre in grams. */
+    int grammage();
+}

@@ -1,0 +1,40 @@
+package dev.schachtel.core.material;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Everything the maker has to work with. Lists are in the order in which pages offer them. */
+public record Workshop(
+        List<Material> materials, List<Filling> fillings, List<Sheet> sheets, List<Envelope> envelopes, Tools tools) {
+    public Workshop {
+        materials = List.copyOf(materials);
+        fillings = List.copyOf(fillings);
+        sheets = List.copyOf(sheets);
+        envelopes = List.copyOf(envelopes);
+    }
+
+    public Optional<Material> material(MaterialId id) {
+        return materials.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** The material under this id if it is of the type asked for. */
+    public <M extends Material> Optional<M> find(MaterialId id, Class<M> type) {
+        return material(id).filter(type::isInstance).map(type::cast);
+    }
+
+    public <M extends Material> List<M> all(Class<M> type) {
+        return materials.stream().filter(type::isInstance).map(type::cast).toList();
+    }
+
+    public Optional<Filling> filling(MaterialId id) {
+        return fillings.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    public Optional<Envelope> envelope(MaterialId id) {
+        return envelopes.stream().filter(e -> e.id().equals(id)).findFirst();
+    }
+
+    public List<Sheet> sheetsOf(MaterialId material) {
+        return sheets.stream().filter(s -> s.material().equals(material)).toList();
+    }
+}

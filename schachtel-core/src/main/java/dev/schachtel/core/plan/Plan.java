@@ -1,0 +1,12 @@
+package dev.schachtel.core.plan;
+
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.material.Workshop;
+
+/** Everything that follows from one card and one workshop. */
+public record Plan(
+        CardSpec spec, Workshop workshop, Build build, Findings findings, CutPlan cutting, BuildPlan assembly) {}

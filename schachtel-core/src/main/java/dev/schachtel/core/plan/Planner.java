@@ -1,0 +1,25 @@
+package dev.schachtel.core.plan;
+
+import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.cutting.CutPlanner;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Workshop;
+
+/** CardSpec + Workshop to Plan. Pure and deterministic; does not throw for a bad card, whose troubles are findings. */
+public final class Planner {
+    private Planner() {}
+
+    public static Plan plan(CardSpec spec, Workshop workshop) {
+        Build build = Engineering.engineer(spec, workshop);
+        return new Plan(
+                spec,
+                workshop,
+                build,
+                Checks.check(build, workshop),
+                CutPlanner.plan(build, workshop),
+                Assembly.plan(build));
+    }
+}

@@ -1,0 +1,37 @@
+package dev.schachtel.core.shape;
+
+import dev.schachtel.core.measure.Length;
+
+/** An upright box in millimetres; right and top are never below left and bottom. */
+public record Box(double left, double bottom, double right, double top) {
+    public double width() {
+        return right - left;
+    }
+
+    public double height() {
+        return top - bottom;
+    }
+
+    public Point centre() {
+        return new Point((left + right) / 2, (bottom + top) / 2);
+    }
+
+    /** Width to the nearest micrometre. */
+    public Length wide() {
+        return Mm.length(width());
+    }
+
+    /** Height to the nearest micrometre. */
+    public Length high() {
+        return Mm.length(height());
+    }
+
+    public Box union(Box o) {
+        return new Box(
+                Math.min(left, o.left), Math.min(bottom, o.bottom), Math.max(right, o.right), Math.max(top, o.top));
+    }
+
+    public Box grown(double by) {
+        return new Box(left - by, bottom - by, right + by, top + by);
+    }
+}

@@ -1,0 +1,157 @@
+package dev.schachtel.core.shape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.measure.Area;
+import dev.schachtel.core.measure.Length;
+
+/**
+ * The outline of a flat thing: one outer ring and its holes. Immutable. Shapes are made centred on the origin, save
+ * {@link #sheet}. Sizes of zero or less are drawn as 0.001 mm, so that an impossible card can still be shown.
+ */
+public record Outline(Ring outer, List<Ring> holes) {
+    private static final double LEAST = 0.001;
+
+    public Outline {
+        holes = List.copyOf(holes);
+    }
+
+    /** A rectangle from the origin to the right and up, as a panel is measured. */
+    public static Outline sheet(Length width, Length height) {
+        double w = size(width);
+        double h = size(height);
+        return ofCorners(List.of(Point.ORIGIN, new Point(w, 0), new Point(w, h), new Point(0, h)));
+    }
+
+    public static Outline rectangle(Length width, Length height) {
+        double x = size(width) / 2;
+        double y = size(height) / 2;
+        return ofCorners(List.of(new Point(-x, -y), new Point(x, -y), new Point(x, y), new Point(-x, y)));
+    }
+
+    public static Outline circle(Length diameter) {
+        return oval(diameter, diameter);
+    }
+
+    public static Outline oval(Length width, Length height) {
+        return new Outline(Ring.ellipse(Point.ORIGIN, size(width) / 2, size(height) / 2), List.of());
+    }
+
+    /** A rectangle with quarter circles at the corners; the radius is held to half the shorter side. */
+    public static Outline roundedRectangle(Length width, Length height, Length corner) {
+        double x = size(width) / 2;
+        double y = size(height) / 2;
+        double r = Math.min(size(corner), Math.min(x, y));
+        Segment.Radii radii = new Segment.Radii(r, r);
+        double quarter = Math.PI / 2;
+        List<Segment> s = List.of(
+                new Segment.Line(new Point(x - r, -y)),
+                new Segment.Bow(new Point(x - r, -y + r), radii, 0, -quarter, quarter),
+                new Segment.Line(new Point(x, y - r)),
+                new Segment.Bow(new Point(x - r, y - r), radii, 0, 0, quarter),
+                new Segment.Line(new Point(-x + r, y)),
+                new Segment.Bow(new Point(-x + r, y - r), radii, 0, quarter, quarter),
+                new Segment.Line(new Point(-x, -y + r)),
+                new Segment.Bow(new Point(-x + r, -y + r), radii, 0, 2 * quarter, quarter));
+        return new Outline(new Ring(new Point(-x + r, -y), s), List.of());
+    }
+
+    /**
+     * A closed polygon.
+     *
+     * @throws IllegalArgumentException if there are fewer than three corners
+     */
+    public static Outline ofCorners(List<Point> corners) {
+        if (corners.size() < 3) {
+            throw new IllegalArgumentException("an outline needs 3 corners, not " + corners.size());
+        }
+        return new Outline(Ring.polygon(corners), List.of());
+    }
+
+    private static double size(Length length) {
+        return Math.max(LEAST, Mm.of(length));
+    }
+
+    public Outline placed(Placement at) {
+        double turn = at.turn().radians();
+        double dx = Mm.of(at.across());
+        double dy = Mm.of(at.up());
+        return new Outline(
+                outer.placed(turn, dx, dy),
+                holes.stream().map(h -> h.placed(turn, dx, dy)).toList());
+    }
+
+    /** This outline without its holes. */
+    public Outline filled() {
+        return holes.isEmpty() ? this : new Outline(outer, List.of());
+    }
+
+    /**
+     * With hole cut out. A hole that lies wholly inside keeps its true arcs; one that crosses the edge is cut off in
+     * flattened form and the largest piece left is answered; one that leaves nothing changes nothing.
+     */
+    public Outline without(Outline hole) {
+        if (Geo.contains(this, hole)) {
+            List<Ring> all = new ArrayList<>(holes);
+            all.add(hole.outer);
+            return new Outline(outer, all);
+        }
+        return Geo.largestOf(Geo.polygon(this).difference(Geo.polygon(hole.filled()))).orElse(this);
+    }
+
+    public Area area() {
+        return new Area(Geo.polygon(this).getArea());
+    }
+
+    public Box bounds() {
+        var e = Geo.polygon(this).getEnvelopeInternal();
+        return new Box(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
+    }
+
+    /** Whether every point of other lies in this outline (its edge counts, to 0.01 mm) and in none of its holes. */
+    public boolean covers(Outline other) {
+        return Geo.polygon(this).buffer(2 * Ring.CHORD_ERROR).covers(Geo.polygon(other));
+    }
+
+    /** Whether the two share more than 0.01 mm of depth. */
+    public boolean overlaps(Outline other) {
+        return Geo.overlap(this, other);
+    }
+
+    /** Smallest distance between the two; zero when they touch or overlap. */
+    public Gap gapTo(Outline other) {
+        return Geo.gap(Geo.polygon(this), Geo.polygon(other));
+    }
+
+    /**
+     * How far inside this outer edge the other stays, at the tightest place; negative by how far it sticks out. Holes
+     * are ignored.
+     */
+    public Gap marginOf(Outline other) {
+        return Geo.margin(this, other);
+    }
+
+    /** This shape grown by a length all round, flattened. Error at most 0.01 mm. */
+    public Outline grown(Length by) {
+        return Geo.largestOf(Geo.polygon(this).buffer(Mm.of(by), 48)).orElse(this);
+    }
+
+    /** The box round that part of this shape which lies in band; empty if none does. */
+    public Optional<Box> within(Outline band) {
+        var e = Geo.polygon(this).intersection(Geo.polygon(band)).getEnvelopeInternal();
+        return e.isNull() ? Optional.empty() : Optional.of(new Box(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY()));
+    }
+
+    /** Where a level line at height y runs through this shape: x from and to, left to right. */
+    public List<Span> across(double y) {
+        return Geo.across(this, y);
+    }
+
+    /** A stretch from x to x in millimetres. */
+    public record Span(double from, double to) {}
+
+    /** A distance and the two places where it was measured. */
+    public record Gap(Length length, Point here, Point there) {}
+}
