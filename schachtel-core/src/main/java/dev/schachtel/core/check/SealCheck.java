@@ -18,6 +18,12 @@ import dev.schachtel.core.shape.Outline;
 
 /** A chamber keeps its filling in: joints tighter than the grain, walls behind the panel, no ridge under a wall. */
 final class SealCheck implements Check {
+    /** A wall counts as on the film, or off it, while no more than this share of it is not: the corners of strips. */
+    private static final double CORNERS = 0.05;
+
+    /** Proposed overlaps are whole 1/32 in. */
+    private static final Length STEP = Length.ofSixtyFourths(2);
+
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Chamber chamber : build.chambers()) {
@@ -81,10 +87,12 @@ final class SealCheck implements Check {
             Optional<Level> wall = build.level(SlabId.of(id));
             boolean half = wall.stream()
                     .flatMap(l -> l.slab().footprints().stream())
-                    .anyMatch(f -> sheet.overlaps(f) && !sheet.covers(withoutHoles(f)));
+                    .mapToDouble(f -> f.shared(sheet).shareOf(f.area()))
+                    .anyMatch(share -> share > CORNERS && share < 1 - CORNERS);
             if (half) {
-                Length over = Length.max(
-                        Length.ZERO, sheet.marginOf(chamber.outside()).length().negated());
+                Length over = Length.max(Length.ZERO, sheet.marginOf(chamber.outside()).length().negated())
+                        .roundedTo(STEP)
+                        .plus(STEP);
                 Report.Draft draft = report.on(RuleId.DAM_RIDGE, chamber.owner())
                         .parts(film.id(), id)
                         .thick(film.material().thickness(), Length.ZERO)
@@ -96,10 +104,6 @@ final class SealCheck implements Check {
                 return;
             }
         }
-    }
-
-    private static Outline withoutHoles(Outline outline) {
-        return outline.filled();
     }
 
     private static Optional<Length> current(Build build, Chamber chamber) {

@@ -86,8 +86,8 @@ public final class CutPlanner {
                                 .sum())
                         .thenComparingLong(l ->
                                 l.plans().stream().filter(p -> !p.inStock()).count())
-                        .thenComparing(l -> l.plans().stream().map(SheetPlan::area).reduce(Area.ZERO, Area::plus))
-                        .thenComparingInt(l -> l.plans().size()))
+                        .thenComparingInt(l -> l.plans().size())
+                        .thenComparing(l -> l.plans().stream().map(SheetPlan::area).reduce(Area.ZERO, Area::plus)))
                 .orElseThrow();
         return new MaterialPlan(material, best.plans(), fewest(wanted, best, stock), best.unplaced(), Length.ZERO);
     }

@@ -71,7 +71,8 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         Length h = strip.height().plus(border);
         Placement at = Placement.at(
                 strip.across().minus(w.half()), strip.up().minus(h.half()));
-        String name = step == 0 ? "Sentiment" : "Shadow";
+        String words = strip.text().isBlank() ? "Sentiment" : strip.text();
+        String name = step == 0 ? words : "Shadow";
         site.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h)).at(at));
         return SlabId.of(id);
     }

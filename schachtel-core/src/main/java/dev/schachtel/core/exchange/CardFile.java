@@ -25,7 +25,7 @@ import dev.schachtel.core.measure.Units;
  */
 public final class CardFile {
     public static final int VERSION = 1;
-    private static final String MARK = "schachtel";
+    static final String MARK = "schachtel";
 
     private CardFile() {}
 

@@ -120,6 +120,11 @@ public record Outline(Ring outer, List<Ring> holes) {
         return Geo.overlap(this, other);
     }
 
+    /** The area that both cover. */
+    public Area shared(Outline other) {
+        return new Area(Geo.polygon(this).intersection(Geo.polygon(other)).getArea());
+    }
+
     /** Smallest distance between the two; zero when they touch or overlap. */
     public Gap gapTo(Outline other) {
         return Geo.gap(Geo.polygon(this), Geo.polygon(other));

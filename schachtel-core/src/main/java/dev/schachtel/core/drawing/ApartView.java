@@ -1,0 +1,114 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.shape.Ring;
+
+/** All layers lifted off each other, seen at a slant from the front left, the back lowest. */
+final class ApartView {
+    private final Build build;
+    private final Set<PartId> only;
+    private final List<Mark> marks = new ArrayList<>();
+    private Box extent = new Box(0, 0, 0, 0);
+
+    ApartView(Build build) {
+        this(build, Set.of());
+    }
+
+    /** Only these parts; all when empty. */
+    ApartView(Build build, Set<PartId> only) {
+        this.build = build;
+        this.only = only;
+    }
+
+    Scene scene() {
+        Tiers tiers = new Tiers(Tiers.of(build).all().stream()
+                .map(t -> t.stream().filter(l -> shown(l.slab().part())).toList())
+                .filter(t -> !t.isEmpty())
+                .toList());
+        double lift = lift(tiers.all().size());
+        for (int i = 0; i < tiers.all().size(); i++) {
+            tier(tiers.all().get(i), i * lift, i);
+        }
+        return new Scene("Taken apart", extent, new Scene.Room(16, 16, 190, 16), false, marks);
+    }
+
+    private boolean shown(PartId part) {
+        return only.isEmpty() || only.contains(part);
+    }
+
+    /** Far enough apart to tell, near enough to fit: a share of the card's slanted height. */
+    private double lift(int tiers) {
+        Box face = build.face().bounds();
+        double flat = slant(new Point(face.right(), face.top()), 0).y();
+        return Math.max(flat * 0.24, Math.min(flat * 0.9, 3.2 * flat / Math.max(1, tiers)));
+    }
+
+    private void tier(List<Level> levels, double lift, int index) {
+        for (Level level : levels) {
+            Part part = build.part(level.slab().part()).orElseThrow();
+            Fill fill = part.material() instanceof Film
+                    ? new Fill.Behind(part.material())
+                    : new Fill.Made(part.material());
+            for (Outline footprint : level.slab().footprints()) {
+                Outline slanted = slant(footprint, lift);
+                extent = index == 0 && marks.isEmpty()
+                        ? slanted.bounds()
+                        : extent.union(slanted.bounds());
+                marks.add(new Mark.Area(slanted, fill, Meaning.CUT, Optional.of(part.owner())));
+            }
+        }
+        label(levels, lift);
+    }
+
+    private void label(List<Level> levels, double lift) {
+        Level first = levels.get(0);
+        Box box = first.slab().bounds();
+        Point edge = slant(new Point(box.right(), box.top()), lift);
+        double right = slant(
+                        new Point(build.face().bounds().right(), build.face().bounds().top()), lift)
+                .x();
+        Point at = new Point(Math.max(edge.x(), right), edge.y());
+        marks.add(new Mark.Line(List.of(edge, at.plus(3, 0)), Meaning.LEAD));
+        String letter = build.letters().getOrDefault(first.slab().part(), "");
+        marks.add(new Mark.Letter(at, new Mark.Shift(24, 0, Mark.Anchor.MIDDLE), letter, first.slab().part()));
+        String names = levels.stream()
+                .map(l -> l.slab().name())
+                .distinct()
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("");
+        marks.add(new Mark.Label(
+                at,
+                new Mark.Shift(40, 5, Mark.Anchor.START),
+                Words.of(names),
+                Mark.Style.NAME,
+                Optional.of(first.slab().part().owner())));
+    }
+
+    private static Outline slant(Outline outline, double lift) {
+        Ring outer = slant(outline.outer(), lift);
+        return new Outline(
+                outer, outline.holes().stream().map(h -> slant(h, lift)).toList());
+    }
+
+    private static Ring slant(Ring ring, double lift) {
+        return Outline.ofCorners(
+                        ring.flattened().stream().map(p -> slant(p, lift)).toList())
+                .outer();
+    }
+
+    private static Point slant(Point p, double lift) {
+        return new Point(p.x() * 0.93 + p.y() * 0.47, -p.x() * 0.22 + p.y() * 0.27 + lift);
+    }
+}

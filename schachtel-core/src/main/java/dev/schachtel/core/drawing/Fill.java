@@ -1,0 +1,52 @@
+package dev.schachtel.core.drawing;
+
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.Material;
+
+/** What an area is made of. */
+public sealed interface Fill {
+    <R> R tell(Cases<R> cases);
+
+    /** Nothing: only the line counts. */
+    record Empty() implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.empty();
+        }
+    }
+
+    /** A material that is seen. */
+    record Made(Material material) implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.made(material);
+        }
+    }
+
+    /** A material behind something: its pattern only, so that what is before it still shows. */
+    record Behind(Material material) implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.behind(material);
+        }
+    }
+
+    /** A plain colour, for filling. */
+    record Plain(Colour colour) implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.plain(colour);
+        }
+    }
+
+    /** One answer for each case. */
+    interface Cases<R> {
+        R empty();
+
+        R made(Material material);
+
+        R behind(Material material);
+
+        R plain(Colour colour);
+    }
+}

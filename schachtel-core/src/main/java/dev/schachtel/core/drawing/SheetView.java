@@ -1,0 +1,128 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.cutting.CutNode;
+import dev.schachtel.core.cutting.Demand;
+import dev.schachtel.core.cutting.Laid;
+import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+
+/** One sheet with its blanks, the outline of what is cut from each, and their letters. */
+public final class SheetView {
+    private SheetView() {}
+
+    public static Scene of(SheetPlan plan) {
+        List<Mark> marks = new ArrayList<>();
+        Outline sheet = Outline.sheet(plan.sheet().width(), plan.sheet().height());
+        marks.add(new Mark.Area(sheet, new Fill.Empty(), Meaning.EDGE, Optional.empty()));
+        for (Laid laid : plan.laid()) {
+            blank(laid, marks);
+        }
+        Box box = sheet.bounds();
+        return new Scene("Sheet", box, new Scene.Room(8, 8, 8, 8), true, marks);
+    }
+
+    private static void blank(Laid laid, List<Mark> marks) {
+        Demand demand = laid.blank().demand();
+        Outline rect = Outline.sheet(laid.width(), laid.height()).placed(Placement.at(laid.x(), laid.y()));
+        marks.add(new Mark.Area(
+                rect, new Fill.Made(demand.part().material()), Meaning.CUT, Optional.of(demand.part().owner())));
+        Outline cut = cutLine(demand.part(), laid);
+        if (!demand.width().equals(demand.part().form().width())
+                || !demand.part().cutouts().isEmpty()) {
+            marks.add(new Mark.Area(cut, new Fill.Empty(), Meaning.HIDDEN, Optional.empty()));
+        }
+        Point middle = rect.bounds().centre();
+        marks.add(new Mark.Letter(middle, Mark.Shift.NONE, demand.letter(), demand.part().id()));
+    }
+
+    /** The part's own outline in the middle of its blank. */
+    private static Outline cutLine(Part part, Laid laid) {
+        Box own = part.outline().bounds();
+        Outline turned = laid.blank().turned()
+                ? part.outline().placed(Placement.ORIGIN.turned(Angle.ofDegrees(90)))
+                : part.outline();
+        Box box = laid.blank().turned() ? turned.bounds() : own;
+        Point to = new Point(
+                laid.x().nanometres() / 1e6 + laid.width().nanometres() / 2e6,
+                laid.y().nanometres() / 1e6 + laid.height().nanometres() / 2e6);
+        return turned.placed(Placement.at(mm(to.x() - box.centre().x()), mm(to.y() - box.centre().y())));
+    }
+
+    private static Length mm(double value) {
+        return Mm.length(value);
+    }
+
+    /** One part alone, as it is cut and scored. */
+    public static Scene of(Part part, List<Fold> folds) {
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark.Area(part.outline(), new Fill.Empty(), Meaning.CUT, Optional.of(part.owner())));
+        folds.stream()
+                .filter(f -> f.part().equals(part.id()))
+                .forEach(f -> marks.add(new Mark.Line(
+                        List.of(f.from(), f.to()),
+                        f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+        return new Scene(part.name(), part.outline().bounds(), Scene.Room.NONE, true, marks);
+    }
+
+    /** The strokes of a sheet as full lines, in the order of the tree. */
+    public static List<Mark> strokes(SheetPlan plan) {
+        List<Mark> marks = new ArrayList<>();
+        walk(plan.root(), new Box(0, 0, mm(plan.sheet().width()), mm(plan.sheet().height())), marks);
+        return marks;
+    }
+
+    private static double mm(Length length) {
+        return Mm.of(length);
+    }
+
+    private static void walk(CutNode node, Box box, List<Mark> marks) {
+        node.tell(new CutNode.Cases<Boolean>() {
+            @Override
+            public Boolean stroke(CutNode.Stroke s) {
+                double at = mm(s.at());
+                double x = box.left() + at;
+                double y = box.bottom() + at;
+                marks.add(new Mark.Line(
+                        s.upright()
+                                ? List.of(new Point(x, box.bottom()), new Point(x, box.top()))
+                                : List.of(new Point(box.left(), y), new Point(box.right(), y)),
+                        Meaning.CUT));
+                walk(
+                        s.first(),
+                        s.upright()
+                                ? new Box(box.left(), box.bottom(), x, box.top())
+                                : new Box(box.left(), box.bottom(), box.right(), y),
+                        marks);
+                walk(
+                        s.second(),
+                        s.upright()
+                                ? new Box(x, box.bottom(), box.right(), box.top())
+                                : new Box(box.left(), y, box.right(), box.top()),
+                        marks);
+                return true;
+            }
+
+            @Override
+            public Boolean blank(CutNode.Blank blank) {
+                return true;
+            }
+
+            @Override
+            public Boolean rest(CutNode.Rest rest) {
+                return true;
+            }
+        });
+    }
+}

@@ -1,0 +1,38 @@
+package dev.schachtel.core.drawing;
+
+import java.util.List;
+
+import dev.schachtel.core.measure.Length;
+
+/** A label: plain runs and lengths, so that a writer can set fractions as on a ruler. */
+public record Words(List<Run> runs) {
+    public Words {
+        runs = List.copyOf(runs);
+    }
+
+    public static Words of(String text) {
+        return new Words(List.of(new Plain(text)));
+    }
+
+    public static Words of(Length length) {
+        return new Words(List.of(new Size(length)));
+    }
+
+    public static Words of(Length length, String after) {
+        return new Words(List.of(new Size(length), new Plain(after)));
+    }
+
+    /** Width by height. */
+    public static Words of(Length width, Length height) {
+        return new Words(List.of(new Size(width), new Plain(" × "), new Size(height)));
+    }
+
+    /** A piece of a label. */
+    public sealed interface Run {}
+
+    /** Letters. */
+    public record Plain(String text) implements Run {}
+
+    /** A length, written in the card's units. */
+    public record Size(Length length) implements Run {}
+}

@@ -1,0 +1,126 @@
+package dev.schachtel.core.exchange;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Kind;
+import dev.schachtel.core.edit.Anatomy;
+import dev.schachtel.core.edit.Scalars;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
+
+/** The card file's JSON Schema (draft 2020-12), made from the annotated records, so that it can't fall behind. */
+public final class CardSchema {
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private final ObjectNode definitions = NODES.objectNode();
+
+    private CardSchema() {}
+
+    public static String write() {
+        CardSchema schema = new CardSchema();
+        ObjectNode root = NODES.objectNode();
+        root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        root.put("title", "Schachtel card file");
+        root.put("description", "One layered card. Lengths are texts with a unit: \"3 1/2 in\", \"105 mm\".");
+        ObjectNode card = schema.record(CardSpec.class, false);
+        ((ObjectNode) card.get("properties"))
+                .putObject(CardFile.MARK)
+                .put("const", CardFile.VERSION)
+                .put("description", "Version of the card file");
+        ((ArrayNode) card.get("required")).insert(0, CardFile.MARK);
+        root.setAll(card);
+        root.set("$defs", schema.definitions);
+        return Json.write(root);
+    }
+
+    private ObjectNode record(Class<?> type, boolean family) {
+        ObjectNode node = NODES.objectNode();
+        Kind kind = type.getAnnotation(Kind.class);
+        if (kind != null && !kind.about().isEmpty()) {
+            node.put("description", kind.about());
+        }
+        node.put("type", "object");
+        node.put("additionalProperties", false);
+        ObjectNode properties = node.putObject("properties");
+        ArrayNode required = node.putArray("required");
+        if (family) {
+            properties.putObject(RecordCodec.KIND).put("const", Anatomy.word(type));
+            required.add(RecordCodec.KIND);
+        }
+        for (Anatomy.Bone bone : Anatomy.of(type).bones()) {
+            properties.set(bone.name(), property(bone));
+            if (!bone.hasDefault() || !Scalars.isScalar(bone.content()) && !bone.isList()) {
+                required.add(bone.name());
+            }
+        }
+        return node;
+    }
+
+    private ObjectNode property(Anatomy.Bone bone) {
+        ObjectNode node;
+        if (bone.isList()) {
+            node = NODES.objectNode().put("type", "array");
+            node.set("items", reference(bone.content()));
+        } else if (Scalars.isScalar(bone.content())) {
+            node = scalar(bone);
+        } else {
+            node = reference(bone.content());
+        }
+        if (!bone.asked().value().isEmpty()) {
+            node.put("title", bone.asked().value());
+        }
+        return node;
+    }
+
+    private ObjectNode reference(Class<?> type) {
+        String name = type.getSimpleName();
+        if (!definitions.has(name)) {
+            definitions.set(name, NODES.objectNode());
+            if (type.isSealed()) {
+                ObjectNode family = NODES.objectNode();
+                ArrayNode one = family.putArray("oneOf");
+                Anatomy.kinds(type).forEach(k -> one.add(record(k, true)));
+                definitions.set(name, family);
+            } else {
+                definitions.set(name, record(type, false));
+            }
+        }
+        return NODES.objectNode().put("$ref", "#/$defs/" + name);
+    }
+
+    private static ObjectNode scalar(Anatomy.Bone bone) {
+        Class<?> type = bone.content();
+        ObjectNode node = NODES.objectNode();
+        if (type == int.class) {
+            node.put("type", "integer");
+            node.put("minimum", bone.asked().min().isEmpty() ? 0 : Integer.parseInt(bone.asked().min()));
+            if (!bone.asked().max().isEmpty()) {
+                node.put("maximum", Integer.parseInt(bone.asked().max()));
+            }
+        } else if (type == boolean.class) {
+            node.put("type", "boolean");
+        } else if (type.isEnum()) {
+            ArrayNode words = node.putArray("enum");
+            Arrays.stream(type.getEnumConstants()).forEach(c -> words.add(Scalars.kebab(((Enum<?>) c).name())));
+        } else {
+            node.put("type", "string");
+            if (type == Length.class) {
+                node.put("description", "A length with its unit: in, mm, cm or m");
+                node.put("maxLength", 40);
+            } else if (type == Id.class || type == MaterialId.class) {
+                node.put("pattern", "^" + Id.PATTERN + "$");
+            } else if (type == LocalDate.class) {
+                node.put("format", "date");
+            } else {
+                node.put("maxLength", 200);
+            }
+        }
+        return node;
+    }
+}

@@ -1,0 +1,199 @@
+package dev.schachtel.core.exchange;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.drawing.Stack;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/** The stack: true order, heights from the back, each layer the link to its piece. Thin layers are drawn thicker. */
+public final class StackSvg {
+    private static final int WIDTH = 304;
+    private static final double TOP = 16;
+    private static final double LEFT = 62;
+    private static final double MIDDLE = 170;
+    private static final double RIGHT = 293;
+    private static final double LEAST_NAMED = 20;
+    private static final double LEAST_GAP = 5;
+    private final Stack stack;
+    private final Id selected;
+    private final String link;
+    private final double height;
+    private final TreeMap<Length, Double> at = new TreeMap<>();
+    private final StringBuilder out = new StringBuilder();
+
+    private StackSvg(Stack stack, Id selected, String link, int height) {
+        this.stack = stack;
+        this.selected = selected;
+        this.link = link;
+        this.height = height;
+    }
+
+    public static String write(Stack stack, Id selected, String link, int height) {
+        return new StackSvg(stack, selected, link, height).write();
+    }
+
+    private String write() {
+        place();
+        out.append("<svg class=\"dwg stackdwg\" viewBox=\"0 0 " + WIDTH + " ")
+                .append((int) height)
+                .append("\" role=\"group\" aria-label=\"Cross-section of the card, front at the top\">");
+        scale();
+        spine();
+        for (Stack.Layer layer : stack.layers()) {
+            layer(layer);
+        }
+        return out.append("</svg>").toString();
+    }
+
+    /** Heights to points: to one scale, but no layer with a name below what its name needs. */
+    private void place() {
+        List<Length> heights = stack.heights();
+        double[] share = new double[Math.max(0, heights.size() - 1)];
+        double total = 0;
+        double least = 0;
+        for (int i = 0; i < share.length; i++) {
+            share[i] = heights.get(i + 1).minus(heights.get(i)).nanometres() / 1e6;
+            least += stack.named(heights.get(i), heights.get(i + 1)) ? LEAST_NAMED : LEAST_GAP;
+            total += share[i];
+        }
+        double spare = Math.max(0, height - 2 * TOP - least);
+        double y = height - TOP;
+        for (int i = 0; i < heights.size(); i++) {
+            at.put(heights.get(i), y);
+            if (i < share.length) {
+                double own = stack.named(heights.get(i), heights.get(i + 1)) ? LEAST_NAMED : LEAST_GAP;
+                y -= own + spare * share[i] / total;
+            }
+        }
+    }
+
+    private double y(Length length) {
+        return at.getOrDefault(length, TOP);
+    }
+
+    private void scale() {
+        line("l-edge", 46, y(stack.heights().get(0)), 46, TOP);
+        double last = Double.MAX_VALUE;
+        for (Length h : stack.heights()) {
+            double y = y(h);
+            line("l-edge", 40, y, 46, y);
+            if (last - y >= 13) {
+                text("num13", 36, y + 4.4, "end", Units.thickness(h));
+                last = y;
+            }
+        }
+    }
+
+    /** The fold that joins the base's two leaves, at the left. */
+    private void spine() {
+        List<Stack.Layer> base = stack.layers().stream()
+                .filter(l -> l.owner().equals(Id.BASE))
+                .toList();
+        if (base.size() == 2) {
+            Stack.Layer back = base.get(0);
+            Stack.Layer front = base.get(1);
+            double mid = (y(back.top()) + y(front.bottom())) / 2;
+            out.append("<path class=\"l-edge a\"").append(fill(back.material())).append(" d=\"M")
+                    .append(n(LEFT + 14)).append(',').append(n(y(front.top())))
+                    .append("C").append(n(LEFT - 8)).append(',').append(n(y(front.top())))
+                    .append(' ').append(n(LEFT - 8)).append(',').append(n(y(back.bottom())))
+                    .append(' ').append(n(LEFT + 14)).append(',').append(n(y(back.bottom())))
+                    .append("V").append(n(y(back.top())))
+                    .append("C").append(n(LEFT + 6)).append(',').append(n(mid + 1))
+                    .append(' ').append(n(LEFT + 6)).append(',').append(n(mid - 1))
+                    .append(' ').append(n(LEFT + 14)).append(',').append(n(y(front.bottom())))
+                    .append("Z\"/>");
+        }
+    }
+
+    private void layer(Stack.Layer layer) {
+        double top = y(layer.top());
+        double high = y(layer.bottom()) - top;
+        boolean on = layer.owner().equals(selected);
+        out.append("<a class=\"ly\" href=\"")
+                .append(SvgText.escape(link + layer.owner()))
+                .append("\" data-select=\"")
+                .append(layer.owner())
+                .append('"')
+                .append(on ? " aria-current=\"true\"" : "")
+                .append("><title>")
+                .append(SvgText.escape(layer.name()))
+                .append("</title>");
+        List<double[]> blocks = new ArrayList<>();
+        boolean base = layer.owner().equals(Id.BASE);
+        for (Stack.Part span : layer.spans()) {
+            double from = LEFT + (base ? 14 : 0) + span.from() * (MIDDLE - LEFT - (base ? 14 : 0));
+            blocks.add(new double[] {from, Math.max(2, LEFT + span.to() * (MIDDLE - LEFT) - from)});
+        }
+        double column = (RIGHT - MIDDLE) / layer.columns();
+        double x = MIDDLE + column * layer.column();
+        boolean joins = layer.column() == 0
+                && blocks.stream().anyMatch(b -> Math.abs(b[0] + b[1] - MIDDLE) < 0.5);
+        if (joins) {
+            double[] last = blocks.remove(blocks.size() - 1);
+            blocks.add(new double[] {last[0], x + column - last[0]});
+        } else {
+            blocks.add(new double[] {x, column});
+        }
+        for (double[] b : blocks) {
+            rect(b[0], top, b[1], high, layer.material(), on);
+        }
+        name(layer, x, column, top + high / 2);
+        out.append("</a>");
+    }
+
+    private void name(Stack.Layer layer, double x, double column, double middle) {
+        String thick = Units.thickness(layer.top().minus(layer.bottom()));
+        int room = (int) ((column - 12) / 7.2) - (layer.columns() == 1 ? 5 : 0);
+        String name = layer.name().length() > room ? layer.name().substring(0, Math.max(1, room - 1)) + "…" : layer.name();
+        boolean pattern = !(layer.material() instanceof Cardstock);
+        boolean dark = layer.material() instanceof Cardstock c && c.colour().lightness() < 55;
+        if (pattern) {
+            out.append("<rect class=\"ly-plate\" x=\"").append(n(x + 2)).append("\" y=\"").append(n(middle - 9))
+                    .append("\" width=\"").append(n(column - 4)).append("\" height=\"18\"/>");
+        }
+        text("ly-n" + (dark ? " on-dark" : ""), x + 6, middle + 5, "start", SvgText.escape(name));
+        if (layer.columns() == 1) {
+            text("ly-t" + (dark ? " on-dark" : ""), x + column - 8, middle + 5, "end", thick);
+        }
+    }
+
+    private void rect(double x, double y, double w, double h, Material material, boolean on) {
+        String box = " x=\"" + n(x) + "\" y=\"" + n(y) + "\" width=\"" + n(w) + "\" height=\"" + n(h) + "\"";
+        out.append("<rect class=\"l-edge a\"").append(fill(material)).append(box).append("/>");
+        if (on) {
+            out.append("<rect class=\"l-sel\"").append(box).append("/><rect class=\"l-edge\"").append(box).append("/>");
+        }
+    }
+
+    private static String fill(Material material) {
+        if (material instanceof Cardstock card) {
+            return " fill=\"" + card.colour().hex() + "\"";
+        }
+        return material instanceof Film
+                ? " fill=\"url(#p-film)\""
+                : material instanceof Foam ? " fill=\"url(#p-foam)\"" : " fill=\"#fff\"";
+    }
+
+    private void line(String css, double x1, double y1, double x2, double y2) {
+        out.append("<path class=\"").append(css).append("\" d=\"M").append(n(x1)).append(',').append(n(y1))
+                .append('L').append(n(x2)).append(',').append(n(y2)).append("\"/>");
+    }
+
+    private void text(String css, double x, double y, String anchor, String content) {
+        out.append("<text class=\"").append(css).append("\" x=\"").append(n(x)).append("\" y=\"").append(n(y))
+                .append("\" text-anchor=\"").append(anchor).append("\">").append(content).append("</text>");
+    }
+
+    private static String n(double value) {
+        return String.valueOf(Math.round(value * 10) / 10.0);
+    }
+}
