@@ -16,6 +16,11 @@ public record Scene(String title, Box extent, Room room, boolean toScale, List<M
         marks = List.copyOf(marks);
     }
 
+    /** The same without a scale bar, for pictures that stand side by side at one scale of their own. */
+    public Scene plain() {
+        return new Scene(title, extent, room, false, marks);
+    }
+
     /** Points of canvas kept free on each side. */
     public record Room(int left, int top, int right, int bottom) {
         public static final Room NONE = new Room(0, 0, 0, 0);

@@ -1,0 +1,144 @@
+package dev.schachtel.app.build;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.words.Times;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.drawing.StepView;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.plan.Plan;
+
+/** The Build station: the time band, all steps, and one of them in full. */
+@Controller
+public class BuildController {
+    private static final int LETTERS = 4;
+    private final CardService cards;
+    private final Plans plans;
+    private final Frames frames;
+    private final Wording wording;
+
+    BuildController(CardService cards, Plans plans, Frames frames, Wording wording) {
+        this.cards = cards;
+        this.plans = plans;
+        this.frames = frames;
+        this.wording = wording;
+    }
+
+    @GetMapping("/cards/{id}/build")
+    String page(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
+        StoredCard card = cards.load(id);
+        Plan plan = plans.of(card.spec());
+        int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
+        model.addAttribute("v", view(card, plan, open));
+        return "build/page";
+    }
+
+    private BuildView view(StoredCard card, Plan plan, int open) {
+        BuildPlan steps = plan.assembly();
+        String link = "/cards/" + card.id() + "/build?step=";
+        return new BuildView(
+                frames.frame(card, plan, "build"),
+                sums(plan),
+                new Band(steps, wording, open, link).svg(),
+                steps.steps().stream()
+                        .map(s -> line(s, plan.build(), s.number() == open))
+                        .toList(),
+                open(plan, steps.steps().get(open - 1), card.id()),
+                needs(steps));
+    }
+
+    private static BuildView.Sums sums(Plan plan) {
+        BuildPlan p = plan.assembly();
+        int cards = plan.spec().brief().cards();
+        return new BuildView.Sums(
+                cards == 1 ? "One card" : cards + " cards",
+                Times.of(p.total()),
+                Times.of(p.hands()),
+                Times.of(p.drying()),
+                Times.of(p.waiting()),
+                Times.of(p.inARow()),
+                !p.drying().isZero());
+    }
+
+    private BuildView.Line line(Step step, Build build, boolean open) {
+        List<String> letters = letters(step, build);
+        return new BuildView.Line(
+                step.number(),
+                wording.opTitle(step.op(), build),
+                letters.size() > LETTERS ? letters.subList(0, LETTERS - 1) : letters,
+                letters.size() > LETTERS ? letters.size() - LETTERS + 1 : 0,
+                !step.op().cautions().isEmpty(),
+                Times.minutes(step.op().hands()),
+                open);
+    }
+
+    private static List<String> letters(Step step, Build build) {
+        Map<?, String> letters = build.letters();
+        return step.op().parts().stream()
+                .map(letters::get)
+                .filter(java.util.Objects::nonNull)
+                .distinct()
+                .toList();
+    }
+
+    private BuildView.Open open(Plan plan, Step step, long card) {
+        Build build = plan.build();
+        String when = Times.of(step.op().hands()) + ", " + Times.clock(step.start()) + " to "
+                + Times.clock(step.end()) + ", " + wording.tool(step.op())
+                + (step.op().rest().isZero()
+                        ? ""
+                        : ", then " + Times.minutes(step.op().rest()) + " min to dry");
+        return new BuildView.Open(
+                step.number(),
+                wording.opTitle(step.op(), build),
+                when,
+                letters(step, build).stream().limit(8).toList(),
+                wording.opOrders(step.op(), build),
+                SvgWriter.write(
+                        StepView.of(build, step.op()),
+                        new Look(330, 230, plan.spec().units(), Id.BASE, "/cards/" + card + "/structure?select=", List.of())),
+                step.reasons().stream()
+                        .findFirst()
+                        .map(r -> wording.reason(r.rule()))
+                        .orElse("Nothing binds it: it is done when the hands are free."),
+                step.op().cautions().stream().sorted().map(wording::caution).toList(),
+                others(plan, step.waitsFor()),
+                others(plan, step.frees()));
+    }
+
+    private List<BuildView.Other> others(Plan plan, List<Integer> numbers) {
+        return numbers.stream()
+                .map(n -> new BuildView.Other(
+                        n,
+                        wording.opTitle(plan.assembly().steps().get(n - 1).op(), plan.build())))
+                .toList();
+    }
+
+    private List<BuildView.Need> needs(BuildPlan plan) {
+        Map<String, List<String>> tools = new LinkedHashMap<>();
+        for (Step step : plan.steps()) {
+            tools.computeIfAbsent(wording.tool(step.op()), t -> new ArrayList<>()).add(Integer.toString(step.number()));
+        }
+        List<BuildView.Need> needs = new ArrayList<>();
+        tools.forEach((tool, steps) -> needs.add(new BuildView.Need(tool, String.join(", ", steps))));
+        return needs;
+    }
+}

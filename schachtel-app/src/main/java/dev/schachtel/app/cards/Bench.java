@@ -1,0 +1,63 @@
+package dev.schachtel.app.cards;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.words.Times;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
+
+/** Puts the bench together. */
+@Component
+class Bench {
+    private final CardService cards;
+    private final Plans plans;
+
+    Bench(CardService cards, Plans plans) {
+        this.cards = cards;
+        this.plans = plans;
+    }
+
+    BenchView view() {
+        Map<String, List<BenchView.Card>> sets = new LinkedHashMap<>();
+        for (StoredCard card : cards.all()) {
+            sets.computeIfAbsent(card.spec().set(), s -> new ArrayList<>()).add(card(card));
+        }
+        return new BenchView(sets.entrySet().stream()
+                .map(e -> new BenchView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
+                .toList());
+    }
+
+    private BenchView.Card card(StoredCard card) {
+        Plan plan = plans.of(card.spec());
+        int mend = plan.findings().count(Severity.MEND);
+        int watch = plan.findings().count(Severity.WATCH);
+        Units units = card.spec().units();
+        var face = plan.build().face().bounds();
+        int many = card.spec().brief().cards();
+        String about = units.show(face.wide()) + " × " + units.show(face.high()) + " " + units.sign() + ", "
+                + (many == 1 ? "1 card" : many + " cards");
+        boolean bare = plan.spec().features().isEmpty();
+        String next = mend > 0
+                ? "Mend it"
+                : bare ? "Add a window" : "Build it, " + Times.of(plan.assembly().total());
+        return new BenchView.Card(
+                card.id(),
+                card.spec().name(),
+                about,
+                SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(200, 230)),
+                mend > 0 ? "mend" : watch > 0 ? "watch" : "works",
+                mend > 0 ? mend + " to mend" : watch > 0 ? watch + " to watch" : "all works",
+                next,
+                "/cards/" + card.id() + (mend > 0 || bare ? "/structure" : "/build"));
+    }
+}

@@ -1,0 +1,74 @@
+package dev.schachtel.app.cards;
+
+import java.time.Instant;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+/** A card and which of its revisions is the current one. */
+@Entity
+@Table(name = "card")
+class CardEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    private String name = "";
+
+    @Column(name = "set_name")
+    private String setName = "";
+
+    @Column(name = "current_revision")
+    private @Nullable Long currentRevision;
+
+    @Column(name = "created_at")
+    private Instant createdAt = Instant.EPOCH;
+
+    @Column(name = "changed_at")
+    private Instant changedAt = Instant.EPOCH;
+
+    @Version
+    private long version;
+
+    protected CardEntity() {}
+
+    CardEntity(String name, String setName, Instant now) {
+        this.name = name;
+        this.setName = setName;
+        this.createdAt = now;
+        this.changedAt = now;
+    }
+
+    long id() {
+        return id == null ? 0 : id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    long currentRevision() {
+        return currentRevision == null ? 0 : currentRevision;
+    }
+
+    long version() {
+        return version;
+    }
+
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    void show(RevisionEntity revision, String newName, String newSet, Instant now) {
+        currentRevision = revision.id();
+        name = newName;
+        setName = newSet;
+        changedAt = now;
+    }
+}

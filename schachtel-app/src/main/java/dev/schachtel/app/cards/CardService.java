@@ -1,0 +1,212 @@
+package dev.schachtel.app.cards;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.function.Supplier;
+
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.exchange.CardFile;
+
+/** Keeps cards as revisions. Nothing is ever overwritten save a value that is still being typed. */
+@Service
+public class CardService {
+    /** Changes about the same field within this time are one revision, so that undo takes back what was typed at once. */
+    private static final Duration TYPING = Duration.ofSeconds(4);
+
+    private final CardRepository cards;
+    private final RevisionRepository revisions;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    CardService(
+            CardRepository cards, RevisionRepository revisions, TransactionTemplate transaction, Clock clock) {
+        this.cards = cards;
+        this.revisions = revisions;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    public List<StoredCard> all() {
+        return run(() -> cards.findAllByOrderByIdAsc().stream().map(this::stored).toList());
+    }
+
+    /** A card by its number and name only. */
+    public record Named(long id, String name) {}
+
+    /** All cards of one set, in the order in which they were made. */
+    public List<Named> namesIn(String set) {
+        return run(() -> cards.findAllBySetNameOrderByIdAsc(set).stream()
+                .map(c -> new Named(c.id(), c.name()))
+                .toList());
+    }
+
+    /**
+     * The card as it is now.
+     *
+     * @throws NoSuchCardException if there is none
+     */
+    public StoredCard load(long id) {
+        return run(() -> stored(card(id)));
+    }
+
+    /** A revision of a card, such as one that was set aside. */
+    public CardSpec revision(long card, long revision) {
+        return run(() -> CardFile.read(revisionOf(card, revision).spec()));
+    }
+
+    public StoredCard create(CardSpec spec, String about) {
+        return run(() -> {
+            Instant now = clock.instant();
+            CardEntity card = cards.save(new CardEntity(spec.name(), spec.set(), now));
+            RevisionEntity first = revisions.save(new RevisionEntity(card, null, about, CardFile.write(spec), now));
+            card.show(first, spec.name(), spec.set(), now);
+            cards.flush();
+            return stored(card);
+        });
+    }
+
+    /** A copy of a card as it is now, with a name of its own. */
+    public StoredCard duplicate(long id) {
+        StoredCard old = load(id);
+        String name = old.spec().name();
+        String copy = (name.length() > 180 ? name.substring(0, 180) : name) + ", variant";
+        return create(CardEdit.of(old.spec()).set(new Id("card"), "name", copy), "variant of " + id);
+    }
+
+    /**
+     * Applies a change to the state that its maker looked at.
+     *
+     * @throws ChangedElsewhereException if that is no longer the current one; the result is kept aside
+     */
+    public StoredCard change(Change change) {
+        try {
+            return run(() -> apply(change));
+        } catch (OptimisticLockingFailureException e) {
+            throw aside(change);
+        } catch (Stale e) {
+            throw aside(change);
+        }
+    }
+
+    private StoredCard apply(Change change) {
+        CardEntity card = card(change.card());
+        if (card.version() != change.version()) {
+            throw new Stale();
+        }
+        RevisionEntity current = revisionOf(card.id(), card.currentRevision());
+        CardSpec old = CardFile.read(current.spec());
+        CardSpec spec = change.edit().apply(old);
+        if (spec.equals(old)) {
+            return stored(card);
+        }
+        Instant now = clock.instant();
+        boolean typing = current.about().equals(change.about())
+                && !change.about().isEmpty()
+                && current.parentId() != null
+                && current.createdAt().plus(TYPING).isAfter(now)
+                && !revisions.existsByParentIdAndAside(current.id(), false);
+        RevisionEntity next = current;
+        if (typing) {
+            current.rewrite(CardFile.write(spec), now);
+        } else {
+            next = revisions.save(
+                    new RevisionEntity(card, current.id(), change.about(), CardFile.write(spec), now));
+        }
+        card.show(next, spec.name(), spec.set(), now);
+        cards.flush();
+        return stored(card);
+    }
+
+    private ChangedElsewhereException aside(Change change) {
+        long kept = run(() -> {
+            CardEntity card = card(change.card());
+            RevisionEntity base = revisionOf(card.id(), change.revision());
+            CardSpec spec = change.edit().apply(CardFile.read(base.spec()));
+            return revisions
+                    .save(new RevisionEntity(card, base.id(), change.about(), CardFile.write(spec), clock.instant())
+                            .setAside())
+                    .id();
+        });
+        return new ChangedElsewhereException(change.card(), kept);
+    }
+
+    /** Makes a revision that was set aside the current one; what was current stays in the history. */
+    public StoredCard take(long id, long aside) {
+        return run(() -> {
+            CardEntity card = card(id);
+            RevisionEntity mine = revisionOf(id, aside);
+            CardSpec spec = CardFile.read(mine.spec());
+            RevisionEntity next = revisions.save(new RevisionEntity(
+                    card, card.currentRevision(), "take " + aside, mine.spec(), clock.instant()));
+            card.show(next, spec.name(), spec.set(), clock.instant());
+            cards.flush();
+            return stored(card);
+        });
+    }
+
+    public StoredCard undo(long id) {
+        return run(() -> {
+            CardEntity card = card(id);
+            Long parent = revisionOf(id, card.currentRevision()).parentId();
+            return parent == null ? stored(card) : show(card, revisionOf(id, parent));
+        });
+    }
+
+    public StoredCard redo(long id) {
+        return run(() -> {
+            CardEntity card = card(id);
+            return revisions
+                    .findFirstByParentIdAndAsideOrderByIdDesc(card.currentRevision(), false)
+                    .map(next -> show(card, next))
+                    .orElseGet(() -> stored(card));
+        });
+    }
+
+    private StoredCard show(CardEntity card, RevisionEntity revision) {
+        CardSpec spec = CardFile.read(revision.spec());
+        card.show(revision, spec.name(), spec.set(), clock.instant());
+        cards.flush();
+        return stored(card);
+    }
+
+    private CardEntity card(long id) {
+        return cards.findById(id).orElseThrow(() -> new NoSuchCardException(id));
+    }
+
+    private RevisionEntity revisionOf(long card, long revision) {
+        return revisions
+                .findById(revision)
+                .filter(r -> r.cardId() == card)
+                .orElseThrow(() -> new NoSuchCardException(card));
+    }
+
+    private StoredCard stored(CardEntity card) {
+        RevisionEntity now = revisionOf(card.id(), card.currentRevision());
+        return new StoredCard(
+                card.id(),
+                now.id(),
+                card.version(),
+                CardFile.read(now.spec()),
+                now.parentId() != null,
+                revisions.existsByParentIdAndAside(now.id(), false),
+                card.changedAt());
+    }
+
+    private <T> T run(Supplier<T> work) {
+        T result = transaction.execute(status -> work.get());
+        return java.util.Objects.requireNonNull(result);
+    }
+
+    /** Thrown inside the transaction only, so that it is rolled back. */
+    private static final class Stale extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+}

@@ -1,0 +1,134 @@
+package dev.schachtel.app.cards;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.multipart.MultipartFile;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Format;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.material.Workshop;
+
+/** The bench, new cards, and what concerns a card as a whole. */
+@Controller
+class CardsController {
+    private final CardService cards;
+    private final Bench bench;
+    private final Workshop workshop;
+
+    CardsController(CardService cards, Bench bench, Workshop workshop) {
+        this.cards = cards;
+        this.bench = bench;
+        this.workshop = workshop;
+    }
+
+    @GetMapping("/")
+    String bench(Model model) {
+        model.addAttribute("v", bench.view());
+        return "cards/bench";
+    }
+
+    /** A format as its picture: width and height in points at one scale. */
+    record Drawn(Format format, int width, int height, String size) {}
+
+    @GetMapping("/new")
+    String fresh(Model model) {
+        List<Drawn> drawn = Format.USUAL.stream()
+                .map(f -> new Drawn(
+                        f,
+                        (int) (f.width().nanometres() / 1_600_000),
+                        (int) (f.height().nanometres() / 1_600_000),
+                        f.units().show(f.width()) + " × " + f.units().show(f.height()) + " "
+                                + f.units().sign()))
+                .toList();
+        model.addAttribute("formats", drawn);
+        return "cards/new";
+    }
+
+    @PostMapping("/cards")
+    String create(@ModelAttribute NewCard wish) {
+        return "redirect:/cards/" + cards.create(wish.spec(), "new").id() + "/structure";
+    }
+
+    @GetMapping("/cards/{id}")
+    String open(@PathVariable long id) {
+        return "redirect:/cards/" + cards.load(id).id() + "/structure";
+    }
+
+    @PostMapping("/cards/import")
+    String read(@RequestParam MultipartFile file) throws IOException {
+        CardSpec spec = CardFile.read(text(file.getBytes()), workshop);
+        return "redirect:/cards/" + cards.create(spec, "read from file").id() + "/structure";
+    }
+
+    private static String text(byte[] bytes) {
+        try {
+            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+        } catch (CharacterCodingException e) {
+            throw new RefusedException("$", "is not UTF-8 text");
+        }
+    }
+
+    @PostMapping("/cards/{id}/duplicate")
+    String duplicate(@PathVariable long id) {
+        return "redirect:/cards/" + cards.duplicate(id).id() + "/structure";
+    }
+
+    @PostMapping("/cards/{id}/undo")
+    String undo(@PathVariable long id, @RequestParam String back) {
+        cards.undo(id);
+        return "redirect:" + inside(id, back);
+    }
+
+    @PostMapping("/cards/{id}/redo")
+    String redo(@PathVariable long id, @RequestParam String back) {
+        cards.redo(id);
+        return "redirect:" + inside(id, back);
+    }
+
+    @PostMapping("/cards/{id}/units")
+    String units(@PathVariable long id, @RequestParam String to, @RequestParam String back) {
+        StoredCard card = cards.load(id);
+        cards.change(new Change(id, card.version(), card.revision(), "units", s -> CardEdit.of(s)
+                .set(new Id("card"), "units", to)));
+        return "redirect:" + inside(id, back);
+    }
+
+    @PostMapping("/cards/{id}/take/{aside}")
+    String take(@PathVariable long id, @PathVariable long aside) {
+        cards.take(id, aside);
+        return "redirect:/cards/" + id + "/structure";
+    }
+
+    /** Only addresses of this card are gone back to. */
+    private static String inside(long id, String back) {
+        String at = "/cards/" + id + "/";
+        return back.startsWith(at) && back.matches("[a-z0-9/?=&-]+") ? back : at + "structure";
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String refused(RefusedException e, Model model) {
+        model.addAttribute("title", "This card file can’t be taken");
+        model.addAttribute("where", e.path());
+        model.addAttribute("reason", e.reason());
+        return "frame/trouble";
+    }
+}

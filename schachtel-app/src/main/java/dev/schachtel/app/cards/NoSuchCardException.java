@@ -1,0 +1,10 @@
+package dev.schachtel.app.cards;
+
+/** There is no card, or no revision of it, under this number. */
+public final class NoSuchCardException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    NoSuchCardException(long id) {
+        super("no card " + id);
+    }
+}

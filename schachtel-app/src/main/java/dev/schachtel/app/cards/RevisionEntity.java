@@ -1,0 +1,88 @@
+package dev.schachtel.app.cards;
+
+import java.time.Instant;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** One state of a card: its file, what made it, and the state before. */
+@Entity
+@Table(name = "revision")
+class RevisionEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @Column(name = "card_id")
+    private long cardId;
+
+    @Column(name = "parent_id")
+    private @Nullable Long parentId;
+
+    private String about = "";
+
+    @Column(columnDefinition = "longtext")
+    private String spec = "";
+
+    private boolean aside;
+
+    @Column(name = "created_at")
+    private Instant createdAt = Instant.EPOCH;
+
+    protected RevisionEntity() {}
+
+    RevisionEntity(CardEntity card, @Nullable Long parentId, String about, String spec, Instant now) {
+        this.cardId = card.id();
+        this.parentId = parentId;
+        this.about = about.length() > 200 ? about.substring(0, 200) : about;
+        this.spec = spec;
+        this.createdAt = now;
+    }
+
+    RevisionEntity setAside() {
+        aside = true;
+        return this;
+    }
+
+    void takeBack() {
+        aside = false;
+    }
+
+    long id() {
+        return id == null ? 0 : id;
+    }
+
+    long cardId() {
+        return cardId;
+    }
+
+    @Nullable Long parentId() {
+        return parentId;
+    }
+
+    String about() {
+        return about;
+    }
+
+    String spec() {
+        return spec;
+    }
+
+    Instant createdAt() {
+        return createdAt;
+    }
+
+    boolean isAside() {
+        return aside;
+    }
+
+    void rewrite(String newSpec, Instant now) {
+        spec = newSpec;
+        createdAt = now;
+    }
+}

@@ -1,0 +1,11 @@
+package dev.schachtel.app.cards;
+
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface RevisionRepository extends JpaRepository<RevisionEntity, Long> {
+    Optional<RevisionEntity> findFirstByParentIdAndAsideOrderByIdDesc(long parentId, boolean aside);
+
+    boolean existsByParentIdAndAside(long parentId, boolean aside);
+}

@@ -1,0 +1,5 @@
+/** The Cut station: sheets and cut list. Entry type: {@link dev.schachtel.app.cutting.CutController}. */
+@NullMarked
+package dev.schachtel.app.cutting;
+
+import org.jspecify.annotations.NullMarked;

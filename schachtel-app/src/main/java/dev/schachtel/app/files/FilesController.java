@@ -1,0 +1,114 @@
+package dev.schachtel.app.files;
+
+import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.drawing.Scene;
+import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.CardSchema;
+import dev.schachtel.core.exchange.CutListCsv;
+import dev.schachtel.core.exchange.SheetPdf;
+import dev.schachtel.core.exchange.SvgFile;
+import dev.schachtel.core.plan.Plan;
+
+/** Files to take away: card file, cut list, parts and sheets in real millimetres. */
+@RestController
+public class FilesController {
+    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+    private final CardService cards;
+    private final Plans plans;
+
+    FilesController(CardService cards, Plans plans) {
+        this.cards = cards;
+        this.plans = plans;
+    }
+
+    @GetMapping(value = "/schema/card.json")
+    ResponseEntity<String> schema() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/schema+json"))
+                .body(CardSchema.write());
+    }
+
+    @GetMapping("/cards/{id}/card.json")
+    ResponseEntity<byte[]> card(@PathVariable long id) {
+        Plan plan = plan(id);
+        return file(plan, "", "json", MediaType.APPLICATION_JSON, CardFile.write(plan.spec()));
+    }
+
+    @GetMapping("/cards/{id}/cut-list.csv")
+    ResponseEntity<byte[]> cutList(@PathVariable long id) {
+        Plan plan = plan(id);
+        return file(
+                plan, " cut list", "csv", CSV, CutListCsv.write(plan.cutting(), plan.spec().units()));
+    }
+
+    @GetMapping("/cards/{id}/parts.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(plan, " parts", "pdf", MediaType.APPLICATION_PDF, SheetPdf.write(plan.build()));
+    }
+
+    @GetMapping("/cards/{id}/parts/{letter}.svg")
+    ResponseEntity<byte[]> part(@PathVariable long id, @PathVariable String letter) {
+        Plan plan = plan(id);
+        Map<?, String> letters = plan.build().letters();
+        return plan.build().parts().stream()
+                .filter(p -> letter.equals(letters.get(p.id())))
+                .findFirst()
+                .map(p -> svg(plan, " part " + letter, SheetView.of(p, plan.build().folds())))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/cards/{id}/sheets/{number}.svg")
+    ResponseEntity<byte[]> sheet(@PathVariable long id, @PathVariable int number) {
+        Plan plan = plan(id);
+        List<SheetPlan> sheets = plan.cutting().materials().stream()
+                .flatMap(m -> m.sheets().stream())
+                .toList();
+        return number >= 1 && number <= sheets.size()
+                ? svg(plan, " sheet " + number, SheetView.of(sheets.get(number - 1)))
+                : ResponseEntity.notFound().build();
+    }
+
+    private Plan plan(long id) {
+        return plans.of(cards.load(id).spec());
+    }
+
+    private static ResponseEntity<byte[]> svg(Plan plan, String what, Scene scene) {
+        return file(plan, what, "svg", SVG, SvgFile.write(scene));
+    }
+
+    private static ResponseEntity<byte[]> file(Plan plan, String what, String ending, MediaType type, String text) {
+        return answer(plan, what, ending, type, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity<byte[]> answer(
+            Plan plan, String what, String ending, MediaType type, byte[] content) {
+        String name = Normalizer.normalize(plan.spec().name(), Normalizer.Form.NFKD)
+                .replaceAll("[^A-Za-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String file = (name.isEmpty() ? "card" : name) + what.replace(' ', '-') + "." + ending;
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(file).build().toString())
+                .body(content);
+    }
+}

@@ -1,0 +1,45 @@
+package dev.schachtel.app.setup;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Comparator;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.material.Workshop;
+
+/** Loads the demo cards into an empty database, so that the first look shows something. */
+@Component
+class DemoData implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private final CardService cards;
+    private final Workshop workshop;
+
+    DemoData(CardService cards, Workshop workshop) {
+        this.cards = cards;
+        this.workshop = workshop;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (!cards.all().isEmpty()) {
+            return;
+        }
+        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath*:demo/*.json");
+        Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+        for (Resource file : files) {
+            String text = file.getContentAsString(StandardCharsets.UTF_8);
+            cards.create(CardFile.read(text, workshop), "demo");
+        }
+        LOG.info("loaded {} demo cards", files.length);
+    }
+}

@@ -1,0 +1,46 @@
+package dev.schachtel.app.setup;
+
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+
+import dev.schachtel.app.cards.NoSuchCardException;
+
+/** Plain pages for what goes wrong outside a station. */
+@ControllerAdvice
+class Troubles {
+    @ExceptionHandler({NoSuchCardException.class, MethodArgumentTypeMismatchException.class})
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String noCard(Model model) {
+        return page(model, "There is no such card here", "It may have another address, or was never made.");
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
+    String tooLarge(MaxUploadSizeExceededException e, Model model) {
+        return page(model, "This file is too large", "A card file may be 10 MB at most. Nothing was changed.");
+    }
+
+    @ExceptionHandler({CannotCreateTransactionException.class, DataAccessException.class})
+    @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
+    String noDatabase(Model model) {
+        model.addAttribute("again", true);
+        return page(
+                model,
+                "The card store does not answer",
+                "Your cards are safe where they are. This page looks again every few seconds.");
+    }
+
+    private static String page(Model model, String title, String reason) {
+        model.addAttribute("title", title);
+        model.addAttribute("where", "");
+        model.addAttribute("reason", reason);
+        return "frame/trouble";
+    }
+}

@@ -1,0 +1,35 @@
+package dev.schachtel.app.structure;
+
+import java.util.List;
+
+/**
+ * One input field of a piece.
+ *
+ * @param component dotted name within the piece, as edits and sources call it
+ * @param type length, whole, choice, text, truth or date
+ * @param reshapes whether a change brings other fields with it
+ */
+public record Field(
+        String piece,
+        String component,
+        String label,
+        String type,
+        String value,
+        String unit,
+        List<Option> options,
+        boolean reshapes) {
+    /** One thing to choose. */
+    public record Option(String value, String label, boolean selected) {}
+
+    public String domId() {
+        return "f-" + piece + "-" + component.replace('.', '-');
+    }
+
+    public String source() {
+        return piece + ":" + component;
+    }
+
+    public boolean steps() {
+        return type.equals("length") || type.equals("whole");
+    }
+}

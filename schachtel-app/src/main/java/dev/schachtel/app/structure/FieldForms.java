@@ -1,0 +1,137 @@
+package dev.schachtel.app.structure;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Window;
+import dev.schachtel.core.edit.Anatomy;
+import dev.schachtel.core.edit.Scalars;
+import dev.schachtel.core.exchange.Choices;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+
+/** Input fields from what a record asks for; no kind of piece is known here. */
+@Component
+public class FieldForms {
+    /** Words for choices whose own name says too little. */
+    private static final Map<String, String> WORDS = Map.of(
+            "side", "at the left (opens like a book)",
+            "top", "at the top (stands like a tent)",
+            "strips", "straight strips",
+            "mitred-strips", "mitred strips",
+            "bent-strip", "one bent strip",
+            "one-piece", "one piece",
+            "inch", "inches",
+            "mm", "millimetres");
+
+    private final Workshop workshop;
+
+    FieldForms(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** The fields of a record that belongs to this id: a piece, or the brief. */
+    public List<Field> of(CardSpec spec, Id id, Object record) {
+        List<Field> fields = new ArrayList<>();
+        collect(spec, id.value(), record, "", fields);
+        return fields;
+    }
+
+    private void collect(CardSpec spec, String piece, Object record, String stem, List<Field> fields) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            Object value = anatomy.get(record, bone);
+            String component = stem + bone.name();
+            if (bone.isFamily()) {
+                fields.add(family(piece, component, bone, value));
+                collect(spec, piece, value, component + ".", fields);
+            } else if (!bone.asked().value().isEmpty() && Scalars.isScalar(bone.content())) {
+                fields.add(scalar(spec, piece, component, bone, value));
+            }
+        }
+    }
+
+    private static Field family(String piece, String component, Anatomy.Bone bone, Object value) {
+        List<Field.Option> options = Anatomy.kinds(bone.content()).stream()
+                .map(k -> new Field.Option(Anatomy.word(k), Anatomy.title(k), k == value.getClass()))
+                .toList();
+        return new Field(piece, component, bone.asked().value(), "choice", "", "", options, true);
+    }
+
+    private Field scalar(CardSpec spec, String piece, String component, Anatomy.Bone bone, Object value) {
+        Class<?> type = bone.content();
+        String text = Scalars.write(value, spec.units());
+        String label = bone.asked().value();
+        if (value instanceof Length length) {
+            return new Field(
+                    piece, component, label, "length", spec.units().edit(length), spec.units().sign(), List.of(), false);
+        } else if (type == int.class) {
+            return new Field(piece, component, label, "whole", text, "", List.of(), false);
+        } else if (type == boolean.class) {
+            return new Field(
+                    piece,
+                    component,
+                    label,
+                    "choice",
+                    text,
+                    "",
+                    List.of(
+                            new Field.Option("true", "yes", text.equals("true")),
+                            new Field.Option("false", "no", text.equals("false"))),
+                    false);
+        } else if (type == java.time.LocalDate.class) {
+            return new Field(piece, component, label, "date", text, "", List.of(), false);
+        } else if (type == String.class) {
+            return new Field(piece, component, label, "text", text, "", List.of(), false);
+        }
+        return new Field(piece, component, label, "choice", text, "", options(spec, bone, text), false);
+    }
+
+    private List<Field.Option> options(CardSpec spec, Anatomy.Bone bone, String now) {
+        List<Field.Option> options = new ArrayList<>();
+        if (bone.content().isEnum()) {
+            Arrays.stream(bone.content().getEnumConstants())
+                    .map(c -> Scalars.kebab(((Enum<?>) c).name()))
+                    .forEach(w -> options.add(new Field.Option(w, WORDS.getOrDefault(w, w), w.equals(now))));
+        } else if (bone.content() == MaterialId.class) {
+            Choices.of(workshop, bone.asked().from())
+                    .forEach(c -> options.add(new Field.Option(
+                            c.id().value(), c.name(), c.id().value().equals(now))));
+        } else {
+            references(spec, bone.asked().from())
+                    .forEach(id -> options.add(new Field.Option(id.value(), name(id), id.value().equals(now))));
+        }
+        if (options.stream().noneMatch(Field.Option::selected)) {
+            options.add(0, new Field.Option(now, now + " (missing)", true));
+        }
+        return options;
+    }
+
+    private static List<Id> references(CardSpec spec, Asked.Choice choice) {
+        List<Id> ids = new ArrayList<>();
+        if (choice == Asked.Choice.WINDOW) {
+            spec.pieces().filter(Window.class::isInstance).map(Piece::id).forEach(ids::add);
+        } else {
+            ids.add(Id.FRONT);
+            ids.add(Id.INSIDE);
+            spec.pieces().filter(Layer.class::isInstance).map(Piece::id).forEach(ids::add);
+        }
+        return ids;
+    }
+
+    /** An id as a maker reads it: "window-2" becomes "window 2". */
+    static String name(Id id) {
+        return id.value().replace('-', ' ').toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,143 @@
+package dev.schachtel.app.structure;
+
+import java.util.function.UnaryOperator;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Change;
+import dev.schachtel.app.cards.ChangedElsewhereException;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Remedy;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+
+/** Pages and changes of the Structure station. A change answers the regions that it touches. */
+@Controller
+@RequestMapping("/cards/{id}/structure")
+public class StructureController {
+    private final CardService cards;
+    private final StructureDesk desk;
+    private final Plans plans;
+
+    StructureController(CardService cards, StructureDesk desk, Plans plans) {
+        this.cards = cards;
+        this.desk = desk;
+        this.plans = plans;
+    }
+
+    /** What the page was showing when a change was asked for. */
+    public record Seen(String select, String view, long version, long revision) {
+        public Seen {
+            select = select == null ? "" : select;
+            view = view == null ? "" : view;
+        }
+    }
+
+    @GetMapping
+    String page(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
+        model.addAttribute("v", desk.view(cards.load(id), seen.select(), seen.view()));
+        return "structure/page";
+    }
+
+    /** A component set from typed text; the field itself stays as it is typed. */
+    @PostMapping("/set")
+    String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed, Model model) {
+        StoredCard card = change(id, seen, typed.about(), spec -> typed.apply(spec));
+        boolean stays = typed.nudge() == 0 && !typed.reshapes();
+        model.addAttribute("v", desk.view(card, seen.select(), seen.view()));
+        model.addAttribute("withFields", !stays);
+        return "structure/changed";
+    }
+
+    @PostMapping("/add")
+    String add(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String kind, Model model) {
+        Id piece = CardEdit.of(cards.load(id).spec()).nextId(kind);
+        StoredCard card = change(id, seen, "add " + kind, spec -> CardEdit.of(spec).add(kind));
+        return whole(card, piece.value(), seen.view(), model);
+    }
+
+    @PostMapping("/remove")
+    String remove(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String piece, Model model) {
+        StoredCard card = change(id, seen, "remove " + piece, spec -> CardEdit.of(spec)
+                .remove(id(piece)));
+        return whole(card, "", seen.view(), model);
+    }
+
+    /** Takes the remedy that a finding offers. */
+    @PostMapping("/mend")
+    String mend(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String finding,
+            @RequestParam int way,
+            Model model) {
+        StoredCard card = change(id, seen, "mend " + finding, spec -> apply(remedy(spec, finding, way), spec));
+        return whole(card, seen.select(), seen.view(), model);
+    }
+
+    private Remedy remedy(CardSpec spec, String finding, int way) {
+        return plans.of(spec).findings().all().stream()
+                .filter(f -> f.key().equals(finding) && way >= 0 && way < f.remedies().size())
+                .map(f -> f.remedies().get(way))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(finding, "this is mended already"));
+    }
+
+    private static CardSpec apply(Remedy remedy, CardSpec spec) {
+        CardSpec now = spec;
+        for (var c : remedy.changes()) {
+            now = c.component().isEmpty()
+                    ? CardEdit.of(now).add(c.value())
+                    : CardEdit.of(now).set(c.piece(), c.component(), c.value());
+        }
+        return now;
+    }
+
+    private StoredCard change(long id, Seen seen, String about, UnaryOperator<CardSpec> edit) {
+        return cards.change(new Change(id, seen.version(), seen.revision(), about, edit));
+    }
+
+    private String whole(StoredCard card, String select, String view, Model model) {
+        StructureView page = desk.view(card, select, view);
+        model.addAttribute("v", page);
+        model.addAttribute(
+                "address", "/cards/" + card.id() + "/structure?select=" + page.select() + "&view=" + page.view());
+        return "structure/page";
+    }
+
+    static Id id(String text) {
+        if (!text.matches(Id.PATTERN)) {
+            throw new RefusedException("piece", "there is no such piece");
+        }
+        return new Id(text);
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String refused(RefusedException e, Model model) {
+        model.addAttribute("reason", e.reason());
+        return "frame/refused";
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String elsewhere(ChangedElsewhereException e, Model model) {
+        model.addAttribute("card", e.card());
+        model.addAttribute("aside", e.aside());
+        return "frame/elsewhere";
+    }
+}

@@ -1,0 +1,200 @@
+package dev.schachtel.app.structure;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.words.Html;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Kind;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.drawing.Scene;
+import dev.schachtel.core.drawing.Stack;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.edit.Anatomy;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.Pin;
+import dev.schachtel.core.exchange.StackSvg;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
+
+/** Puts the Structure page together from a plan. */
+@Component
+class StructureDesk {
+    private static final Map<Severity, String> VERDICTS =
+            Map.of(Severity.MEND, "Mend", Severity.WATCH, "Watch", Severity.WORKS, "Works");
+    private final Plans plans;
+    private final Frames frames;
+    private final FieldForms forms;
+    private final Wording wording;
+
+    StructureDesk(Plans plans, Frames frames, FieldForms forms, Wording wording) {
+        this.plans = plans;
+        this.frames = frames;
+        this.forms = forms;
+        this.wording = wording;
+    }
+
+    StructureView view(StoredCard card, String select, String view) {
+        Plan plan = plans.of(card.spec());
+        CardSpec spec = card.spec();
+        Piece piece = chosen(spec, select);
+        Views shown = view(view);
+        List<Line> own = new ArrayList<>();
+        List<Line> leans = new ArrayList<>();
+        ledger(plan.build(), piece.id(), own, leans);
+        return new StructureView(
+                frames.frame(card, plan, "structure"),
+                piece.id().value(),
+                slug(shown),
+                selected(plan, piece),
+                own.stream().map(l -> line(l, spec.units())).toList(),
+                leans.stream().map(l -> line(l, spec.units())).toList(),
+                plan.findings().all().stream().map(f -> found(f, spec.units())).toList(),
+                addable(),
+                drawings(plan, piece.id(), shown, card.id()),
+                Units.tenths(plan.build().thickness()));
+    }
+
+    private record Line(Derivation derivation) {}
+
+    private StructureView.Line line(Line line, Units units) {
+        Derivation d = line.derivation();
+        String result = Html.of(d.result(), units) + (d.result() instanceof Amount.One && units == Units.MM ? "" : "");
+        return new StructureView.Line(d.name(), result, wording.derivation(d, units));
+    }
+
+    private static Piece chosen(CardSpec spec, String select) {
+        if (select.matches(Id.PATTERN)) {
+            return spec.piece(new Id(select)).orElse(spec.base());
+        }
+        return spec.features().isEmpty() ? spec.base() : spec.features().get(spec.features().size() - 1);
+    }
+
+    static Views view(String name) {
+        for (Views view : Views.values()) {
+            if (slug(view).equals(name)) {
+                return view;
+            }
+        }
+        return Views.FRONT;
+    }
+
+    static String slug(Views view) {
+        return view.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private StructureView.Selected selected(Plan plan, Piece piece) {
+        Map<?, String> letters = plan.build().letters();
+        List<String> own = plan.build().partsOf(piece.id()).stream()
+                .map(p -> letters.get(p.id()))
+                .toList();
+        String kind = Anatomy.title(piece.getClass());
+        String name = FieldForms.name(piece.id());
+        boolean base = piece instanceof Base;
+        String title = base ? kind : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+        int count = plan.build().partsOf(piece.id()).stream().mapToInt(p -> p.perCard()).sum();
+        String about = (kind.equalsIgnoreCase(title) ? "" : kind.toLowerCase(Locale.ROOT) + ", ")
+                + (count == 0 ? "an opening" : count == 1 ? "1 part" : count + " parts");
+        return new StructureView.Selected(title, about, own, forms.of(plan.spec(), piece.id(), piece), !base);
+    }
+
+    /** The piece's own sizes, then those of other pieces that its inputs come from. */
+    private static void ledger(Build build, Id id, List<Line> own, List<Line> leans) {
+        Set<Id> others = new LinkedHashSet<>();
+        for (Derivation d : build.derivationsOf(id)) {
+            own.add(new Line(d));
+            d.terms().forEach(t -> others.add(t.source().piece()));
+        }
+        build.spec().piece(id).ifPresent(p -> grounds(p).forEach(others::add));
+        others.remove(id);
+        for (Id other : others) {
+            build.derivationsOf(other).stream().limit(2).map(Line::new).forEach(leans::add);
+        }
+    }
+
+    private static List<Id> grounds(Piece piece) {
+        Anatomy anatomy = Anatomy.of(piece.getClass());
+        return anatomy.bones().stream()
+                .filter(b -> b.type() == Id.class && !b.name().equals("id"))
+                .map(b -> (Id) anatomy.get(piece, b))
+                .toList();
+    }
+
+    private StructureView.Found found(Finding finding, Units units) {
+        List<StructureView.Way> ways = new ArrayList<>();
+        for (int i = 0; i < finding.remedies().size(); i++) {
+            ways.add(new StructureView.Way(i, wording.remedy(finding.remedies().get(i), units)));
+        }
+        return new StructureView.Found(
+                finding.key(),
+                finding.severity().name().toLowerCase(Locale.ROOT),
+                VERDICTS.get(finding.severity()),
+                wording.finding(finding, units),
+                finding.owner().value(),
+                finding.place().isPresent(),
+                ways);
+    }
+
+    private static List<StructureView.Addable> addable() {
+        return Anatomy.kinds(Piece.class).stream()
+                .filter(k -> !Base.class.isAssignableFrom(k))
+                .map(k -> k.getAnnotation(Kind.class))
+                .map(k -> new StructureView.Addable(k.value(), k.title(), k.about()))
+                .toList();
+    }
+
+    private static StructureView.Drawings drawings(Plan plan, Id select, Views view, long card) {
+        Build build = plan.build();
+        Units units = plan.spec().units();
+        String link = "/cards/" + card + "/structure?view=" + slug(view) + "&select=";
+        Scene scene = view.of(build, select);
+        boolean beside = view == Views.FRONT;
+        boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
+        int width = !beside || lying ? 656 : 380;
+        int height = beside && lying ? 340 : 600;
+        List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
+        String main = SvgWriter.write(scene, new Look(width, height, units, select, link, pins));
+        Scene section = beside ? Views.SECTION.of(build, select) : scene;
+        String second = beside
+                ? SvgWriter.write(
+                        section, new Look(lying ? 656 : 400, lying ? 240 : 300, units, select, link, List.of()))
+                : "";
+        String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
+        return new StructureView.Drawings(stack, main, second, section.title(), lying);
+    }
+
+    private static List<Pin> pins(Plan plan) {
+        return plan.findings().all().stream()
+                .filter(f -> f.severity() != Severity.WORKS && f.place().isPresent())
+                .map(f -> new Pin(f.key(), f.severity(), f.owner(), f.place().orElseThrow().at(), figure(f, plan)))
+                .toList();
+    }
+
+    private static String figure(Finding f, Plan plan) {
+        Units units = plan.spec().units();
+        if (f.measured() instanceof Amount.Thick thick) {
+            return Units.tenths(thick.length()) + " mm";
+        }
+        return f.measured() instanceof Amount.One one && !one.length().isZero()
+                ? units.show(one.length()) + " " + units.sign()
+                : "";
+    }
+}

@@ -1,0 +1,60 @@
+package dev.schachtel.app.structure;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.edit.Anatomy;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.LengthText;
+import dev.schachtel.core.measure.LengthTextException;
+
+/**
+ * What came from one field.
+ *
+ * @param nudge 0: take value; else so many steps up or down from it
+ * @param fine whether steps are the fine ones
+ * @param reshapes whether other fields follow
+ */
+public record Typed(String piece, String component, String value, int nudge, boolean fine, boolean reshapes) {
+    public Typed {
+        piece = piece == null ? "" : piece;
+        component = component == null ? "" : component;
+        value = value == null ? "" : value;
+    }
+
+    public String about() {
+        return "set " + piece + " " + component;
+    }
+
+    /**
+     * The card with this field changed.
+     *
+     * @throws RefusedException if the text can't be taken
+     */
+    public CardSpec apply(CardSpec spec) {
+        Id id = StructureController.id(piece);
+        return CardEdit.of(spec).set(id, component, nudge == 0 ? value : nudged(spec));
+    }
+
+    private String nudged(CardSpec spec) {
+        if (value.strip().matches("-?\\d{1,6}") && isWhole(spec)) {
+            return Integer.toString(Integer.parseInt(value.strip()) + nudge);
+        }
+        try {
+            Length step = fine ? spec.units().fineStep() : spec.units().step();
+            return spec.units().exact(LengthText.parse(value, spec.units()).plus(step.times(nudge)));
+        } catch (LengthTextException e) {
+            throw new RefusedException(component, String.valueOf(e.getMessage()));
+        }
+    }
+
+    private boolean isWhole(CardSpec spec) {
+        Object record = spec.find(new Id(piece), Piece.class).map(Object.class::cast).orElse(spec.brief());
+        return Anatomy.of(record.getClass())
+                .bone(component)
+                .filter(b -> b.type() == int.class)
+                .isPresent();
+    }
+}

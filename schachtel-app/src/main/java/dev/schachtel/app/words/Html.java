@@ -1,0 +1,58 @@
+package dev.schachtel.app.words;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/** Sizes as HTML, fractions set as on a ruler; everything else escaped. */
+public final class Html {
+    private Html() {}
+
+    public static String of(Length length, Units units) {
+        Units.Pieces p = units.pieces(length);
+        String whole = (p.rounded() ? "~" : "") + p.whole();
+        if (p.numerator() == 0) {
+            return "<span class=\"fr\">" + whole + "</span>";
+        }
+        return "<span class=\"fr\">" + (whole.isEmpty() ? "" : "<b>" + whole + "</b>") + "<sup>" + p.numerator()
+                + "</sup><i>⁄</i><sub>" + p.denominator() + "</sub></span>";
+    }
+
+    /** With the unit behind it, as a sentence needs it. */
+    public static String measured(Amount amount, Units units) {
+        boolean length = amount instanceof Amount.One || amount instanceof Amount.Two;
+        return of(amount, units) + (length ? " " + units.sign() : "");
+    }
+
+    public static String of(Amount amount, Units units) {
+        return amount.tell(new Amount.Cases<>() {
+            @Override
+            public String one(Amount.One one) {
+                return of(one.length(), units);
+            }
+
+            @Override
+            public String two(Amount.Two two) {
+                return of(two.width(), units) + " × " + of(two.height(), units);
+            }
+
+            @Override
+            public String thick(Amount.Thick thick) {
+                return Units.thickness(thick.length()) + " mm";
+            }
+
+            @Override
+            public String count(Amount.Count count) {
+                return Integer.toString(count.count());
+            }
+        });
+    }
+
+    public static String escape(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;")
+                .replace("'", "&#39;");
+    }
+}

@@ -1,0 +1,164 @@
+package dev.schachtel.app.words;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Properties;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.core.assembly.Caution;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.OrderRule;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Remedy;
+import dev.schachtel.core.measure.Units;
+
+/** Sentences from templates; sizes and names are put in where a template has braces. All answers are safe HTML. */
+@Component
+public class Wording {
+    private static final Pattern BRACES = Pattern.compile("\\{([a-z0-9]+)}");
+    private final Properties texts = new Properties();
+
+    public Wording() {
+        for (String file : List.of("findings", "steps")) {
+            try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
+                texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
+    public boolean knows(String key) {
+        return texts.containsKey(key);
+    }
+
+    public String finding(Finding finding, Units units) {
+        return fill(findingKey(finding), name -> switch (name) {
+            case "measured" -> Html.measured(finding.measured(), units);
+            case "limit" -> Html.measured(finding.limit(), units);
+            default -> Html.escape(nth(finding.names(), name));
+        });
+    }
+
+    public static String findingKey(Finding finding) {
+        return "finding." + low(finding.rule().name()) + "." + low(finding.severity().name());
+    }
+
+    public String remedy(Remedy remedy, Units units) {
+        return fill(
+                "remedy." + low(remedy.act().name()),
+                name -> name.equals("to") ? Html.measured(remedy.to(), units) : "");
+    }
+
+    public String opTitle(Op op, Build build) {
+        return fill("step." + low(op.kind().name()) + ".title", name -> Html.escape(part(op, build, name)));
+    }
+
+    /** The short word for the time band. */
+    public String opShort(Op op) {
+        return fill("step." + low(op.kind().name()) + ".short", name -> "");
+    }
+
+    public List<String> opOrders(Op op, Build build) {
+        List<String> orders = new ArrayList<>();
+        String stem = "step." + low(op.kind().name()) + ".do.";
+        for (int i = 1; texts.containsKey(stem + i); i++) {
+            orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
+        }
+        return orders;
+    }
+
+    public String reason(OrderRule rule) {
+        return fill("order." + rule.id(), name -> "");
+    }
+
+    public String caution(Caution caution) {
+        return fill("caution." + low(caution.name()), name -> "");
+    }
+
+    public String tool(Op op) {
+        return fill("step." + low(op.kind().name()) + ".tool", name -> "");
+    }
+
+    /** A sum or formula with its inputs; each input names its source, so that a page can mark it. */
+    public String derivation(Derivation d, Units units) {
+        if (!d.isSum()) {
+            Matcher m = Pattern.compile("\\{(\\d)}").matcher(Html.escape(d.formula()));
+            return m.replaceAll(r -> Matcher.quoteReplacement(
+                    input(d.terms().get(Integer.parseInt(r.group(1))), units)));
+        }
+        StringBuilder out = new StringBuilder();
+        for (Derivation.Term term : d.terms()) {
+            int times = Math.abs(term.times());
+            String sign = out.isEmpty() ? (term.times() < 0 ? "less " : "") : term.times() < 0 ? " less " : " + ";
+            out.append(sign).append(times == 1 ? "" : times + " × ").append(input(term, units));
+        }
+        return out.toString();
+    }
+
+    private static String input(Derivation.Term term, Units units) {
+        return "<span class=\"in\" data-from=\"" + Html.escape(term.source().toString()) + "\">"
+                + Html.escape(term.name()) + " " + Html.of(term.amount(), units) + "</span>";
+    }
+
+    private static String part(Op op, Build build, String which) {
+        return at(op, which).flatMap(build::part).map(Part::name).orElse("");
+    }
+
+    private static String partWithLetter(Op op, Build build, String which) {
+        return at(op, which)
+                .flatMap(build::part)
+                .map(p -> Html.escape(lowerFirst(p.name())) + " <span class=\"code\">"
+                        + build.letters().get(p.id()) + "</span>")
+                .orElse("");
+    }
+
+    private static String lowerFirst(String name) {
+        return name.isEmpty() || Character.isDigit(name.charAt(0))
+                ? "“" + name + "”"
+                : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+    }
+
+    private static java.util.Optional<PartId> at(Op op, String which) {
+        List<PartId> parts = op.parts();
+        if (parts.isEmpty()) {
+            return java.util.Optional.empty();
+        }
+        return switch (which) {
+            case "part" -> java.util.Optional.of(parts.get(0));
+            case "onto" -> java.util.Optional.of(parts.get(parts.size() - 1));
+            default -> java.util.Optional.empty();
+        };
+    }
+
+    private static String nth(List<String> names, String index) {
+        int i = index.matches("\\d") ? Integer.parseInt(index) : -1;
+        return i >= 0 && i < names.size() ? names.get(i) : "";
+    }
+
+    private String fill(String key, java.util.function.UnaryOperator<String> value) {
+        String template = texts.getProperty(key);
+        if (template == null) {
+            throw new IllegalStateException("no words for " + key);
+        }
+        Matcher m = BRACES.matcher(template);
+        return m.replaceAll(r -> Matcher.quoteReplacement(value.apply(r.group(1))));
+    }
+
+    static String low(String name) {
+        return name.toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,22 @@
+package dev.schachtel.core.drawing;
+
+import java.util.LinkedHashSet;
+import java.util.Set;
+
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.PartId;
+
+/** What is handled at a step, taken apart. */
+public final class StepView {
+    private static final int MOST = 6;
+
+    private StepView() {}
+
+    public static Scene of(Build build, Op op) {
+        Set<PartId> parts = new LinkedHashSet<>();
+        op.parts().stream().limit(MOST).forEach(parts::add);
+        Scene all = new ApartView(build, parts).scene();
+        return new Scene(all.title(), all.extent(), new Scene.Room(6, 10, 138, 10), false, all.marks());
+    }
+}
