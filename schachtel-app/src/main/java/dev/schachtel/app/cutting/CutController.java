@@ -16,6 +16,7 @@ import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.words.Html;
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.CutPlan;
@@ -121,7 +122,7 @@ public class CutController {
         Form form = demand.part().form();
         String size = form.sort() == Form.Sort.ROUND || form.sort() == Form.Sort.RING
                 ? Html.of(form.width(), units) + (form.sort() == Form.Sort.RING ? " ring" : " round")
-                : Html.of(form.width(), units) + " × " + Html.of(form.height(), units);
+                : Html.result(Amount.of(form.width(), form.height()), units);
         return new CutView.Row(
                 demand.letter(),
                 demand.part().name(),
@@ -130,7 +131,7 @@ public class CutController {
                 demand.count(),
                 demand.part().perCard(),
                 method(demand),
-                demand.grain() == Grain.NONE ? "any" : demand.grain() == Grain.UP ? "up" : "across");
+                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across");
     }
 
     private static String method(Demand demand) {

@@ -40,10 +40,12 @@ public class StructureController {
     }
 
     /** What the page was showing when a change was asked for. */
-    public record Seen(String select, String view, long version, long revision) {
+    public record Seen(String select, String view, Long version, Long revision) {
         public Seen {
             select = select == null ? "" : select;
             view = view == null ? "" : view;
+            version = version == null ? Long.valueOf(0) : version;
+            revision = revision == null ? Long.valueOf(0) : revision;
         }
     }
 

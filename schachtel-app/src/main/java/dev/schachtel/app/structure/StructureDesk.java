@@ -77,7 +77,7 @@ class StructureDesk {
 
     private StructureView.Line line(Line line, Units units) {
         Derivation d = line.derivation();
-        String result = Html.of(d.result(), units) + (d.result() instanceof Amount.One && units == Units.MM ? "" : "");
+        String result = Html.result(d.result(), units);
         return new StructureView.Line(d.name(), result, wording.derivation(d, units));
     }
 
@@ -168,14 +168,14 @@ class StructureDesk {
         Scene scene = view.of(build, select);
         boolean beside = view == Views.FRONT;
         boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
-        int width = !beside || lying ? 656 : 380;
+        int width = !beside || lying ? 656 : 410;
         int height = beside && lying ? 340 : 600;
         List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
         String main = SvgWriter.write(scene, new Look(width, height, units, select, link, pins));
-        Scene section = beside ? Views.SECTION.of(build, select) : scene;
+        Scene section = beside ? Views.besideFront(build, select, lying) : scene;
         String second = beside
                 ? SvgWriter.write(
-                        section, new Look(lying ? 656 : 400, lying ? 240 : 300, units, select, link, List.of()))
+                        section, new Look(lying ? 656 : 240, lying ? 240 : 400, units, select, link, List.of()))
                 : "";
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
         return new StructureView.Drawings(stack, main, second, section.title(), lying);

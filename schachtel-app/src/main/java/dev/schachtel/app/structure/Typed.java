@@ -17,11 +17,14 @@ import dev.schachtel.core.measure.LengthTextException;
  * @param fine whether steps are the fine ones
  * @param reshapes whether other fields follow
  */
-public record Typed(String piece, String component, String value, int nudge, boolean fine, boolean reshapes) {
+public record Typed(String piece, String component, String value, Integer nudge, Boolean fine, Boolean reshapes) {
     public Typed {
         piece = piece == null ? "" : piece;
         component = component == null ? "" : component;
         value = value == null ? "" : value;
+        nudge = nudge == null ? Integer.valueOf(0) : nudge;
+        fine = Boolean.TRUE.equals(fine);
+        reshapes = Boolean.TRUE.equals(reshapes);
     }
 
     public String about() {

@@ -18,6 +18,12 @@ public final class Html {
                 + "</sup><i>⁄</i><sub>" + p.denominator() + "</sub></span>";
     }
 
+    /** A result: where inches had to be rounded, the millimetres stand beside it. */
+    public static String result(Amount amount, Units units) {
+        String own = of(amount, units);
+        return units == Units.INCH && own.contains("~") ? own + " <small>" + of(amount, Units.MM) + " mm</small>" : own;
+    }
+
     /** With the unit behind it, as a sentence needs it. */
     public static String measured(Amount amount, Units units) {
         boolean length = amount instanceof Amount.One || amount instanceof Amount.Two;

@@ -115,19 +115,21 @@ public class Wording {
     }
 
     private static String part(Op op, Build build, String which) {
-        return at(op, which).flatMap(build::part).map(Part::name).orElse("");
+        return at(op, which).flatMap(build::part).map(Wording::inSentence).orElse("");
     }
 
     private static String partWithLetter(Op op, Build build, String which) {
         return at(op, which)
                 .flatMap(build::part)
-                .map(p -> Html.escape(lowerFirst(p.name())) + " <span class=\"code\">"
+                .map(p -> Html.escape(inSentence(p)) + " <span class=\"code\">"
                         + build.letters().get(p.id()) + "</span>")
                 .orElse("");
     }
 
-    private static String lowerFirst(String name) {
-        return name.isEmpty() || Character.isDigit(name.charAt(0))
+    /** A part's name within a sentence; the maker's own words stand in quotes. */
+    private static String inSentence(Part part) {
+        String name = part.name();
+        return part.id().which().equals("strip")
                 ? "“" + name + "”"
                 : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }

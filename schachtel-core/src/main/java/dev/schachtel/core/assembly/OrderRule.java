@@ -55,8 +55,8 @@ public enum OrderRule {
             && !sameOwner(a, b)
             && b.parts().size() > 1
             && b.parts().get(1).equals(a.parts().get(0))),
-    /** Everything is tried and dry before it goes into the envelope. */
-    ALL_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY && a.kind() != OpKind.ENVELOPE),
+    /** Shakers are tried when they are closed, while other things still dry. */
+    CLOSE_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY && (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LINE)),
     DRY_BEFORE_CLOSE((a, b, build) -> b.kind() == OpKind.ENVELOPE);
 
     private final Test test;

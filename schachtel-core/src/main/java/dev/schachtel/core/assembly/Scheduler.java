@@ -9,10 +9,12 @@ import java.util.Optional;
 
 /**
  * One pair of hands, one thing at a time; drying runs beside it. Whenever the hands are free, the operation is taken
- * that has the longest chain of work and drying behind it; they wait only when nothing can be begun. Rules are data of
+ * that has the longest chain of work and drying behind it; single moves then pull drying before work that can be done
+ * meanwhile. The hands wait only when nothing can be begun. Rules are data of
  * this version and have no circles: every order test proves that; were there one, what is left is done in list order.
  */
 final class Scheduler {
+    private static final int ROUNDS = 4;
     private final List<Op> ops;
     private final Before before;
     private final List<BitSet> predecessors;
@@ -33,18 +35,82 @@ final class Scheduler {
         for (int i = 0; i < ops.size(); i++) {
             tail(i, new BitSet());
         }
+        List<Integer> order = improved(greedy());
+        run(order);
+        return new BuildPlan(steps(order));
+    }
+
+    private List<Integer> greedy() {
         List<Integer> order = new ArrayList<>();
         BitSet done = new BitSet(ops.size());
         Duration now = Duration.ZERO;
         while (done.cardinality() < ops.size()) {
             int next = next(done, now);
-            start[next] = later(now, earliest(next));
-            now = start[next].plus(ops.get(next).hands());
-            ready[next] = now.plus(ops.get(next).rest());
+            now = begin(next, now);
             done.set(next);
             order.add(next);
         }
-        return new BuildPlan(steps(order));
+        return order;
+    }
+
+    /** Begins an operation as soon as the hands and what it waits for allow; answers when the hands are free again. */
+    private Duration begin(int op, Duration now) {
+        start[op] = later(now, earliest(op));
+        Duration end = start[op].plus(ops.get(op).hands());
+        ready[op] = end.plus(ops.get(op).rest());
+        return end;
+    }
+
+    /** When all is done and dry, doing it in this order. */
+    private Duration run(List<Integer> order) {
+        Duration now = Duration.ZERO;
+        Duration last = Duration.ZERO;
+        for (int op : order) {
+            now = begin(op, now);
+            last = later(last, ready[op]);
+        }
+        return last;
+    }
+
+    /**
+     * Moves single operations earlier or later as long as that ends sooner: what must dry is pulled before work that
+     * can be done meanwhile. Ends at the first round without a gain, at the latest after {@value #ROUNDS}.
+     */
+    private List<Integer> improved(List<Integer> first) {
+        List<Integer> best = first;
+        Duration total = run(best);
+        boolean gained = true;
+        for (int round = 0; gained && round < ROUNDS && ops.stream().anyMatch(o -> !o.rest().isZero()); round++) {
+            gained = false;
+            for (int from = 0; from < best.size(); from++) {
+                for (int to = 0; to < best.size(); to++) {
+                    List<Integer> moved = new ArrayList<>(best);
+                    moved.add(to, moved.remove(from));
+                    if (to != from && allowed(moved)) {
+                        Duration ends = run(moved);
+                        if (ends.compareTo(total) < 0) {
+                            best = moved;
+                            total = ends;
+                            gained = true;
+                        }
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    private boolean allowed(List<Integer> order) {
+        BitSet done = new BitSet(ops.size());
+        for (int op : order) {
+            BitSet missing = (BitSet) predecessors.get(op).clone();
+            missing.andNot(done);
+            if (!missing.isEmpty()) {
+                return false;
+            }
+            done.set(op);
+        }
+        return true;
     }
 
     private int next(BitSet done, Duration now) {
@@ -118,8 +184,7 @@ final class Scheduler {
     private List<Step.Reason> reasons(int op, int[] number) {
         return before.links().stream()
                 .filter(l -> l.first() == op || l.then() == op)
-                .filter(l -> l.rule() != OrderRule.DRY_BEFORE_CLOSE && l.rule() != OrderRule.ALL_BEFORE_TRY
-                        || l.then() == op)
+                .filter(l -> l.rule() != OrderRule.DRY_BEFORE_CLOSE || l.then() == op)
                 .map(l -> new Step.Reason(l.rule(), number[l.first() == op ? l.then() : l.first()], l.first() == op))
                 .sorted(Comparator.comparing((Step.Reason r) -> weight(r.rule()))
                         .thenComparing(r -> !r.otherIsLater())
@@ -131,7 +196,7 @@ final class Scheduler {
     private static int weight(OrderRule rule) {
         return switch (rule) {
             case CUT_BEFORE_USE, CUT_BEFORE_LAYOUT, TRIM_BEFORE_DIE, FOLD_BEFORE_USE -> 1;
-            case ALL_BEFORE_TRY, DRY_BEFORE_CLOSE, LAYOUT_BEFORE_GLUE -> 2;
+            case CLOSE_BEFORE_TRY, DRY_BEFORE_CLOSE, LAYOUT_BEFORE_GLUE -> 2;
             default -> 0;
         };
     }

@@ -19,7 +19,7 @@ import dev.schachtel.core.shape.Outline;
 /** A chamber keeps its filling in: joints tighter than the grain, walls behind the panel, no ridge under a wall. */
 final class SealCheck implements Check {
     /** A wall counts as on the film, or off it, while no more than this share of it is not: the corners of strips. */
-    private static final double CORNERS = 0.05;
+    private static final double CORNERS = 0.1;
 
     /** Proposed overlaps are whole 1/32 in. */
     private static final Length STEP = Length.ofSixtyFourths(2);

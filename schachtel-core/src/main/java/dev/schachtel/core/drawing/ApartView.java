@@ -52,7 +52,7 @@ final class ApartView {
     private double lift(int tiers) {
         Box face = build.face().bounds();
         double flat = slant(new Point(face.right(), face.top()), 0).y();
-        return Math.max(flat * 0.24, Math.min(flat * 0.9, 3.2 * flat / Math.max(1, tiers)));
+        return Math.max(flat * 0.36, Math.min(flat * 0.9, 3.2 * flat / Math.max(1, tiers)));
     }
 
     private void tier(List<Level> levels, double lift, int index) {
@@ -76,10 +76,8 @@ final class ApartView {
         Level first = levels.get(0);
         Box box = first.slab().bounds();
         Point edge = slant(new Point(box.right(), box.top()), lift);
-        double right = slant(
-                        new Point(build.face().bounds().right(), build.face().bounds().top()), lift)
-                .x();
-        Point at = new Point(Math.max(edge.x(), right), edge.y());
+        Box face = build.face().bounds();
+        Point at = slant(new Point(face.right(), face.top()), lift);
         marks.add(new Mark.Line(List.of(edge, at.plus(3, 0)), Meaning.LEAD));
         String letter = build.letters().getOrDefault(first.slab().part(), "");
         marks.add(new Mark.Letter(at, new Mark.Shift(24, 0, Mark.Anchor.MIDDLE), letter, first.slab().part()));

@@ -42,7 +42,7 @@ final class FrontView {
                 .filter(this::before)
                 .map(l -> l.slab().bounds())
                 .reduce(face, Box::union);
-        return new Scene("Front", all, new Scene.Room(96, 44, 190, 14), true, marks);
+        return new Scene("Front", all, new Scene.Room(92, 42, 104, 12), true, marks);
     }
 
     private boolean before(Level level) {
@@ -182,7 +182,7 @@ final class FrontView {
         double right = (face.right() - edge.x());
         marks.add(new Mark.Label(
                 edge,
-                new Mark.Shift(right > 0 ? 96 : 30, -26 - 4.0 * index, Mark.Anchor.START),
+                new Mark.Shift(right > 0 ? right * 1.9 + 26 : 30, -30 - 4.0 * index, Mark.Anchor.START),
                 words,
                 Mark.Style.SIZE,
                 Optional.of(cutout.owner())));

@@ -30,7 +30,7 @@ final class Heap {
         Outline piece = Outline.circle(d);
         double r = Mm.of(d) / 2;
         double share = chamber.pieces() * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
-        double level = box.height() * Math.min(0.9, Math.max(0.12, share * 0.9));
+        double level = box.height() * Math.min(0.8, Math.max(0.12, share * 0.75));
         List<Outline> pieces = new ArrayList<>();
         double least = Math.min(box.width(), box.height()) / 2;
         for (int tries = 0; tries < 4 * MOST && pieces.size() < Math.min(MOST, chamber.pieces()); tries++) {

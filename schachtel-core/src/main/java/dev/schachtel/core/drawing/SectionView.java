@@ -22,9 +22,15 @@ final class SectionView {
     private final double y;
     private final List<Mark> marks = new ArrayList<>();
 
-    SectionView(Build build, Optional<Id> through) {
+    private final double aspect;
+    private final boolean small;
+
+    /** @param aspect how high the drawing is to be against its width */
+    SectionView(Build build, Optional<Id> through, double aspect) {
         this.build = build;
         this.y = height(build, through);
+        this.aspect = aspect;
+        this.small = aspect > 1;
     }
 
     /** Through the middle of the selected piece, else of the first window, else of the card. */
@@ -55,7 +61,7 @@ final class SectionView {
     Scene scene() {
         Box face = build.face().bounds();
         double thick = Math.max(0.5, Mm.of(build.thickness()));
-        double larger = Math.max(2, 0.8 * face.width() / thick);
+        double larger = Math.max(2, aspect * face.width() / thick);
         List<Label> labels = new ArrayList<>();
         for (Level level : build.levels()) {
             Part part = build.part(level.slab().part()).orElseThrow();
@@ -78,7 +84,7 @@ final class SectionView {
         return new Scene(
                 "Section, thickness " + Math.round(larger) + " times larger",
                 new Box(face.left(), 0, face.right(), thick * larger),
-                new Scene.Room(76, 40, 190, 30),
+                small ? new Scene.Room(46, 8, 96, 8) : new Scene.Room(76, 40, 190, 30),
                 false,
                 marks);
     }
@@ -101,7 +107,7 @@ final class SectionView {
 
     /** Names at the right, kept apart by moving them up, each with a line to its layer. */
     private void label(List<Label> labels, Box face, double larger) {
-        double gap = Mm.of(build.thickness()) * larger / 18;
+        double gap = Mm.of(build.thickness()) * larger / (small ? 15 : 18);
         double next = 0;
         String last = "";
         for (Label label : labels) {
@@ -119,7 +125,7 @@ final class SectionView {
             marks.add(new Mark.Label(
                     to,
                     new Mark.Shift(4, 5, Mark.Anchor.START),
-                    Words.of(name + "  " + Units.thickness(thickness)),
+                    Words.of(small ? name : name + "  " + Units.thickness(thickness)),
                     Mark.Style.NAME,
                     Optional.of(label.level().slab().part().owner())));
         }

@@ -14,6 +14,9 @@ public final class StepView {
     private StepView() {}
 
     public static Scene of(Build build, Op op) {
+        if (op.kind().cuts()) {
+            return new PartsView(build).scene(op.parts());
+        }
         Set<PartId> parts = new LinkedHashSet<>();
         op.parts().stream().limit(MOST).forEach(parts::add);
         Scene all = new ApartView(build, parts).scene();

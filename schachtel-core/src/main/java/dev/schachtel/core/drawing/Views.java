@@ -18,7 +18,12 @@ public enum Views {
             case FRONT -> new FrontView(build, selected).scene();
             case OPENED_FLAT -> new FlatView(build).scene();
             case TAKEN_APART -> new ApartView(build).scene();
-            case SECTION -> new SectionView(build, Optional.of(selected)).scene();
+            case SECTION -> new SectionView(build, Optional.of(selected), 0.8).scene();
         };
+    }
+
+    /** The section as it stands beside the front view: narrow, names only. */
+    public static Scene besideFront(Build build, Id selected, boolean lying) {
+        return new SectionView(build, Optional.of(selected), lying ? 0.3 : 2.4).scene();
     }
 }

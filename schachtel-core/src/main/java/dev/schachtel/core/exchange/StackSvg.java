@@ -152,8 +152,8 @@ public final class StackSvg {
 
     private void name(Stack.Layer layer, double x, double column, double middle) {
         String thick = Units.thickness(layer.top().minus(layer.bottom()));
-        int room = (int) ((column - 12) / 7.2) - (layer.columns() == 1 ? 5 : 0);
-        String name = layer.name().length() > room ? layer.name().substring(0, Math.max(1, room - 1)) + "…" : layer.name();
+        int room = (int) ((column - 12) / 6.7) - (layer.columns() == 1 ? 5 : 0);
+        String name = fit(layer.name(), room);
         boolean pattern = !(layer.material() instanceof Cardstock);
         boolean dark = layer.material() instanceof Cardstock c && c.colour().lightness() < 55;
         if (pattern) {
@@ -164,6 +164,15 @@ public final class StackSvg {
         if (layer.columns() == 1) {
             text("ly-t" + (dark ? " on-dark" : ""), x + column - 8, middle + 5, "end", thick);
         }
+    }
+
+    /** As many whole words as there is room for; at least the first. */
+    private static String fit(String name, int room) {
+        String fits = name;
+        while (fits.length() > room && fits.contains(" ")) {
+            fits = fits.substring(0, fits.lastIndexOf(' '));
+        }
+        return fits.length() <= room ? fits : fits.substring(0, Math.max(1, room - 1)) + "…";
     }
 
     private void rect(double x, double y, double w, double h, Material material, boolean on) {

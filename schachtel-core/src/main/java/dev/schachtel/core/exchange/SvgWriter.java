@@ -56,13 +56,20 @@ public final class SvgWriter {
                 .append(look.width())
                 .append(' ')
                 .append(look.height())
+                .append("\" width=\"")
+                .append(look.width())
+                .append("\" height=\"")
+                .append(look.height())
                 .append("\" preserveAspectRatio=\"xMidYMid meet\" ")
                 .append(look.isPicture() ? "aria-hidden=\"true\">" : "role=\"group\" aria-label=\"")
                 .append(look.isPicture() ? "" : SvgText.escape(scene.title()) + "\">");
         Cases cases = new Cases();
-        scene.marks().forEach(m -> m.tell(cases));
+        scene.marks().stream().filter(SvgWriter::isArea).forEach(m -> m.tell(cases));
         if (!look.isPicture()) {
             selection();
+        }
+        scene.marks().stream().filter(m -> !isArea(m)).forEach(m -> m.tell(cases));
+        if (!look.isPicture()) {
             look.pins().forEach(this::pin);
             if (scene.toScale()) {
                 scaleBar();
@@ -71,11 +78,17 @@ public final class SvgWriter {
         return out.append("</svg>").toString();
     }
 
+    private static boolean isArea(Mark mark) {
+        return mark instanceof Mark.Area;
+    }
+
     /** The selected piece's edges once more, on top, marigold under ink. */
     private void selection() {
         StringBuilder all = new StringBuilder();
         for (Mark mark : scene.marks()) {
-            if (mark instanceof Mark.Area a && a.of().filter(look.selected()::equals).isPresent()) {
+            if (mark instanceof Mark.Area a
+                    && !(a.fill() instanceof Fill.Plain)
+                    && a.of().filter(look.selected()::equals).isPresent()) {
                 all.append(path.of(a.outline()));
             }
         }
