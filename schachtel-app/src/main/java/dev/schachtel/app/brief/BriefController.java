@@ -64,8 +64,7 @@ public class BriefController {
 
     @PostMapping("/set")
     String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed, Model model) {
-        StoredCard card =
-                cards.change(new Change(id, seen.version(), seen.revision(), typed.about(), typed::apply));
+        StoredCard card = cards.change(new Change(id, seen.version(), seen.revision(), typed.about(), typed::apply));
         model.addAttribute("v", view(card));
         model.addAttribute("withFields", typed.nudge() != 0);
         return "brief/changed";
@@ -84,10 +83,16 @@ public class BriefController {
     private List<Follows> follows(Plan plan) {
         List<Follows> all = new ArrayList<>();
         int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();
-        all.add(new Follows("", pieces + " pieces to cut from " + plan.cutting().sheets() + " sheets"
-                + (plan.cutting().toBuy() > 0 ? ", " + plan.cutting().toBuy() + " of them to buy" : ", all in the drawer")));
-        all.add(new Follows("", Times.of(plan.assembly().total()) + " from the first stroke to the envelope, "
-                + Times.of(plan.assembly().hands()) + " of it with your hands"));
+        all.add(new Follows(
+                "",
+                pieces + " pieces to cut from " + plan.cutting().sheets() + " sheets"
+                        + (plan.cutting().toBuy() > 0
+                                ? ", " + plan.cutting().toBuy() + " of them to buy"
+                                : ", all in the drawer")));
+        all.add(new Follows(
+                "",
+                Times.of(plan.assembly().total()) + " from the first stroke to the envelope, "
+                        + Times.of(plan.assembly().hands()) + " of it with your hands"));
         List<RuleId> post = List.of(
                 RuleId.ENVELOPE_SIZE, RuleId.ENVELOPE_THICKNESS, RuleId.OVERHANG, RuleId.SMALL_PARTS, RuleId.WRITING);
         plan.findings().all().stream()

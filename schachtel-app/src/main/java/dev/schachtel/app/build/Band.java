@@ -97,8 +97,11 @@ final class Band {
                 .orElse(Duration.ZERO);
         double width = (step.start().toSeconds() - before.toSeconds()) * perSecond - 3;
         if (width > 2) {
-            out.append("<rect class=\"wait\" x=\"").append(n(x(before) + 1.5)).append("\" y=\"23\" width=\"")
-                    .append(n(width)).append("\" height=\"38\"/>");
+            out.append("<rect class=\"wait\" x=\"")
+                    .append(n(x(before) + 1.5))
+                    .append("\" y=\"23\" width=\"")
+                    .append(n(width))
+                    .append("\" height=\"38\"/>");
             if (width > 26) {
                 text("note", x(before) + width / 2 + 1, 46, "middle", "wait");
             }
@@ -114,7 +117,8 @@ final class Band {
         anchor(step, "blk b-dry");
         rect("", x, y, width, 20, "");
         rect("b-wave", x, y, width, 20, " fill=\"url(#p-glue)\"");
-        String words = wording.opShort(step.op()) + " " + Times.minutes(step.op().rest());
+        String words =
+                wording.opShort(step.op()) + " " + Times.minutes(step.op().rest());
         if (width > words.length() * 7 + 8) {
             rect("b-plate", x + 2, y + 1.5, words.length() * 6.6 + 6, 17, "");
             text("bt", x + 5, y + 15, "start", words);
@@ -124,27 +128,66 @@ final class Band {
     }
 
     private void anchor(Step step, String css) {
-        out.append("<a class=\"").append(css).append("\" href=\"").append(link).append(step.number())
-                .append("\" data-step=\"").append(step.number()).append("\"><title>")
-                .append(step.number()).append(", ").append(wording.opShort(step.op())).append(", ")
-                .append(Times.of(step.op().hands())).append(" from ").append(Times.clock(step.start()))
+        out.append("<a class=\"")
+                .append(css)
+                .append("\" href=\"")
+                .append(link)
+                .append(step.number())
+                .append("\" data-step=\"")
+                .append(step.number())
+                .append("\"><title>")
+                .append(step.number())
+                .append(", ")
+                .append(wording.opShort(step.op()))
+                .append(", ")
+                .append(Times.of(step.op().hands()))
+                .append(" from ")
+                .append(Times.clock(step.start()))
                 .append("</title>");
     }
 
     private void rect(String css, double x, double y, double w, double h, String more) {
-        out.append("<rect class=\"").append(css).append("\" x=\"").append(n(x)).append("\" y=\"").append(n(y))
-                .append("\" width=\"").append(n(w)).append("\" height=\"").append(n(h)).append('"')
-                .append(more).append("/>");
+        out.append("<rect class=\"")
+                .append(css)
+                .append("\" x=\"")
+                .append(n(x))
+                .append("\" y=\"")
+                .append(n(y))
+                .append("\" width=\"")
+                .append(n(w))
+                .append("\" height=\"")
+                .append(n(h))
+                .append('"')
+                .append(more)
+                .append("/>");
     }
 
     private void line(String css, double x1, double y1, double x2, double y2) {
-        out.append("<path class=\"").append(css).append("\" d=\"M").append(n(x1)).append(',').append(n(y1))
-                .append('L').append(n(x2)).append(',').append(n(y2)).append("\"/>");
+        out.append("<path class=\"")
+                .append(css)
+                .append("\" d=\"M")
+                .append(n(x1))
+                .append(',')
+                .append(n(y1))
+                .append('L')
+                .append(n(x2))
+                .append(',')
+                .append(n(y2))
+                .append("\"/>");
     }
 
     private void text(String css, double x, double y, String anchor, String words) {
-        out.append("<text class=\"").append(css).append("\" x=\"").append(n(x)).append("\" y=\"").append(n(y))
-                .append("\" text-anchor=\"").append(anchor).append("\">").append(words).append("</text>");
+        out.append("<text class=\"")
+                .append(css)
+                .append("\" x=\"")
+                .append(n(x))
+                .append("\" y=\"")
+                .append(n(y))
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\">")
+                .append(words)
+                .append("</text>");
     }
 
     private static String n(double value) {

@@ -114,7 +114,13 @@ public class BuildController {
                 wording.opOrders(step.op(), build),
                 SvgWriter.write(
                         StepView.of(build, step.op()),
-                        new Look(330, 230, plan.spec().units(), Id.BASE, "/cards/" + card + "/structure?select=", List.of())),
+                        new Look(
+                                330,
+                                230,
+                                plan.spec().units(),
+                                Id.BASE,
+                                "/cards/" + card + "/structure?select=",
+                                List.of())),
                 step.reasons().stream()
                         .findFirst()
                         .map(r -> wording.reason(r.rule()))
@@ -127,15 +133,15 @@ public class BuildController {
     private List<BuildView.Other> others(Plan plan, List<Integer> numbers) {
         return numbers.stream()
                 .map(n -> new BuildView.Other(
-                        n,
-                        wording.opTitle(plan.assembly().steps().get(n - 1).op(), plan.build())))
+                        n, wording.opTitle(plan.assembly().steps().get(n - 1).op(), plan.build())))
                 .toList();
     }
 
     private List<BuildView.Need> needs(BuildPlan plan) {
         Map<String, List<String>> tools = new LinkedHashMap<>();
         for (Step step : plan.steps()) {
-            tools.computeIfAbsent(wording.tool(step.op()), t -> new ArrayList<>()).add(Integer.toString(step.number()));
+            tools.computeIfAbsent(wording.tool(step.op()), t -> new ArrayList<>())
+                    .add(Integer.toString(step.number()));
         }
         List<BuildView.Need> needs = new ArrayList<>();
         tools.forEach((tool, steps) -> needs.add(new BuildView.Need(tool, String.join(", ", steps))));

@@ -11,7 +11,8 @@ public record BuildView(Frame frame, Sums sums, String bandSvg, List<Line> steps
             String cards, String total, String hands, String drying, String waiting, String inARow, boolean dries) {}
 
     /** One step in the list. */
-    public record Line(int number, String titleHtml, List<String> letters, int more, boolean care, long minutes, boolean open) {}
+    public record Line(
+            int number, String titleHtml, List<String> letters, int more, boolean care, long minutes, boolean open) {}
 
     /** The step that is shown in full. */
     public record Open(

@@ -49,7 +49,9 @@ class Bench {
         boolean bare = plan.spec().features().isEmpty();
         String next = mend > 0
                 ? "Mend it"
-                : bare ? "Add a window" : "Build it, " + Times.of(plan.assembly().total());
+                : bare
+                        ? "Add a window"
+                        : "Build it, " + Times.of(plan.assembly().total());
         return new BenchView.Card(
                 card.id(),
                 card.spec().name(),

@@ -9,7 +9,14 @@ public record BenchView(List<Set> sets) {
 
     /** One card: its picture, how it stands, and what to do next. */
     public record Card(
-            long id, String name, String about, String pictureSvg, String shape, String state, String next, String nextHref) {}
+            long id,
+            String name,
+            String about,
+            String pictureSvg,
+            String shape,
+            String state,
+            String next,
+            String nextHref) {}
 
     public boolean isEmpty() {
         return sets.isEmpty();

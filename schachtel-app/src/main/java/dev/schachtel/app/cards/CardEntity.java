@@ -2,6 +2,8 @@ package dev.schachtel.app.cards;
 
 import java.time.Instant;
 
+import org.jspecify.annotations.Nullable;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -9,7 +11,6 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import org.jspecify.annotations.Nullable;
 
 /** A card and which of its revisions is the current one. */
 @Entity

@@ -11,8 +11,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.exchange.CardFile;
 
 /** Keeps cards as revisions. Nothing is ever overwritten save a value that is still being typed. */
@@ -26,8 +26,7 @@ public class CardService {
     private final TransactionTemplate transaction;
     private final Clock clock;
 
-    CardService(
-            CardRepository cards, RevisionRepository revisions, TransactionTemplate transaction, Clock clock) {
+    CardService(CardRepository cards, RevisionRepository revisions, TransactionTemplate transaction, Clock clock) {
         this.cards = cards;
         this.revisions = revisions;
         this.transaction = transaction;
@@ -35,7 +34,8 @@ public class CardService {
     }
 
     public List<StoredCard> all() {
-        return run(() -> cards.findAllByOrderByIdAsc().stream().map(this::stored).toList());
+        return run(
+                () -> cards.findAllByOrderByIdAsc().stream().map(this::stored).toList());
     }
 
     /** A card by its number and name only. */
@@ -117,8 +117,7 @@ public class CardService {
         if (typing) {
             current.rewrite(CardFile.write(spec), now);
         } else {
-            next = revisions.save(
-                    new RevisionEntity(card, current.id(), change.about(), CardFile.write(spec), now));
+            next = revisions.save(new RevisionEntity(card, current.id(), change.about(), CardFile.write(spec), now));
         }
         card.show(next, spec.name(), spec.set(), now);
         cards.flush();
@@ -144,8 +143,8 @@ public class CardService {
             CardEntity card = card(id);
             RevisionEntity mine = revisionOf(id, aside);
             CardSpec spec = CardFile.read(mine.spec());
-            RevisionEntity next = revisions.save(new RevisionEntity(
-                    card, card.currentRevision(), "take " + aside, mine.spec(), clock.instant()));
+            RevisionEntity next = revisions.save(
+                    new RevisionEntity(card, card.currentRevision(), "take " + aside, mine.spec(), clock.instant()));
             card.show(next, spec.name(), spec.set(), clock.instant());
             cards.flush();
             return stored(card);

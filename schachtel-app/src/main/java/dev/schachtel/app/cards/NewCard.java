@@ -57,8 +57,6 @@ public record NewCard(String name, String format, String fold, String front) {
             return named;
         }
         CardSpec panel = CardEdit.of(named).add("mat");
-        return front.equals("raised")
-                ? CardEdit.of(panel).set(new Id("panel"), "fixing", "foam-tape-2")
-                : panel;
+        return front.equals("raised") ? CardEdit.of(panel).set(new Id("panel"), "fixing", "foam-tape-2") : panel;
     }
 }

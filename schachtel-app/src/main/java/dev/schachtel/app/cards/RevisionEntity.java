@@ -2,13 +2,14 @@ package dev.schachtel.app.cards;
 
 import java.time.Instant;
 
+import org.jspecify.annotations.Nullable;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import org.jspecify.annotations.Nullable;
 
 /** One state of a card: its file, what made it, and the state before. */
 @Entity
@@ -61,7 +62,8 @@ class RevisionEntity {
         return cardId;
     }
 
-    @Nullable Long parentId() {
+    @Nullable
+    Long parentId() {
         return parentId;
     }
 

@@ -79,7 +79,11 @@ public class CutController {
             number++;
         }
         return new CutView.Material(
-                plan.material().name(), List.copyOf(pictures.values()), proof(plan, units), stock(plan), plan.toBuy() > 0);
+                plan.material().name(),
+                List.copyOf(pictures.values()),
+                proof(plan, units),
+                stock(plan),
+                plan.toBuy() > 0);
     }
 
     private static CutView.Picture again(CutView.Picture p) {

@@ -5,7 +5,8 @@ import java.util.List;
 import dev.schachtel.app.frame.Frames.Frame;
 
 /** What the Cut station shows. Texts that end in Html are safe HTML. */
-public record CutView(Frame frame, List<Material> materials, List<Row> rows, String total, int cards, boolean complete) {
+public record CutView(
+        Frame frame, List<Material> materials, List<Row> rows, String total, int cards, boolean complete) {
     /** One material: its sheets as drawings, and the proof in a sentence. */
     public record Material(String name, List<Picture> sheets, String proof, String stock, boolean short0) {}
 

@@ -55,7 +55,11 @@ public class FilesController {
     ResponseEntity<byte[]> cutList(@PathVariable long id) {
         Plan plan = plan(id);
         return file(
-                plan, " cut list", "csv", CSV, CutListCsv.write(plan.cutting(), plan.spec().units()));
+                plan,
+                " cut list",
+                "csv",
+                CSV,
+                CutListCsv.write(plan.cutting(), plan.spec().units()));
     }
 
     @GetMapping("/cards/{id}/parts.pdf")
@@ -71,7 +75,8 @@ public class FilesController {
         return plan.build().parts().stream()
                 .filter(p -> letter.equals(letters.get(p.id())))
                 .findFirst()
-                .map(p -> svg(plan, " part " + letter, SheetView.of(p, plan.build().folds())))
+                .map(p -> svg(
+                        plan, " part " + letter, SheetView.of(p, plan.build().folds())))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 

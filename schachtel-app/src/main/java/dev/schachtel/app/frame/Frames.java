@@ -64,7 +64,8 @@ public class Frames {
         int parts = plan.build().parts().stream().mapToInt(p -> p.perCard()).sum();
         int mend = plan.findings().count(Severity.MEND);
         int watch = plan.findings().count(Severity.WATCH);
-        String line = parts + (parts == 1 ? " part" : " parts")
+        String line = parts
+                + (parts == 1 ? " part" : " parts")
                 + (mend > 0 ? ", " + mend + " to mend" : watch > 0 ? ", " + watch + " to watch" : ", all works");
         return tab("Structure", at, line, mend > 0 ? "mend" : watch > 0 ? "watch" : "works", station);
     }
@@ -79,6 +80,7 @@ public class Frames {
 
     private static String build(Plan plan) {
         long drying = plan.assembly().drying().toMinutes();
-        return Times.of(plan.assembly().total()) + (drying > 0 ? ", " + Times.of(plan.assembly().drying()) + " of it drying" : "");
+        return Times.of(plan.assembly().total())
+                + (drying > 0 ? ", " + Times.of(plan.assembly().drying()) + " of it drying" : "");
     }
 }

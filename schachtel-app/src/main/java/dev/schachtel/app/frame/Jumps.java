@@ -53,7 +53,10 @@ public class Jumps {
         for (String station : List.of("Brief", "Structure", "Cut", "Build")) {
             places.put(station, station.toLowerCase(Locale.ROOT));
         }
-        plan.spec().pieces().map(Piece::id).forEach(id -> places.put(id.value().replace('-', ' '), structure(id.value())));
+        plan.spec()
+                .pieces()
+                .map(Piece::id)
+                .forEach(id -> places.put(id.value().replace('-', ' '), structure(id.value())));
         Map<PartId, String> letters = plan.build().letters();
         for (Part part : plan.build().parts()) {
             String to = structure(part.owner().value());

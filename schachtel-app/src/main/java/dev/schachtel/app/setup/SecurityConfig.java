@@ -15,16 +15,17 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
  */
 @Configuration
 public class SecurityConfig {
-    static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
-            + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+                    + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain security(HttpSecurity http) throws Exception {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         tokens.setCookieCustomizer(c -> c.sameSite("Strict").httpOnly(true));
         return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
-                .csrf(csrf ->
-                        csrf.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens)
+                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
                 .formLogin(form -> form.disable())

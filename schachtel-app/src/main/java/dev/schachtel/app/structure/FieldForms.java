@@ -75,7 +75,14 @@ public class FieldForms {
         String label = bone.asked().value();
         if (value instanceof Length length) {
             return new Field(
-                    piece, component, label, "length", spec.units().edit(length), spec.units().sign(), List.of(), false);
+                    piece,
+                    component,
+                    label,
+                    "length",
+                    spec.units().edit(length),
+                    spec.units().sign(),
+                    List.of(),
+                    false);
         } else if (type == int.class) {
             return new Field(piece, component, label, "whole", text, "", List.of(), false);
         } else if (type == boolean.class) {
@@ -110,7 +117,8 @@ public class FieldForms {
                             c.id().value(), c.name(), c.id().value().equals(now))));
         } else {
             references(spec, bone.asked().from())
-                    .forEach(id -> options.add(new Field.Option(id.value(), name(id), id.value().equals(now))));
+                    .forEach(id -> options.add(
+                            new Field.Option(id.value(), name(id), id.value().equals(now))));
         }
         if (options.stream().noneMatch(Field.Option::selected)) {
             options.add(0, new Field.Option(now, now + " (missing)", true));

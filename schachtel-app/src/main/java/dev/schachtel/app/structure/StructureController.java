@@ -68,14 +68,15 @@ public class StructureController {
     @PostMapping("/add")
     String add(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String kind, Model model) {
         Id piece = CardEdit.of(cards.load(id).spec()).nextId(kind);
-        StoredCard card = change(id, seen, "add " + kind, spec -> CardEdit.of(spec).add(kind));
+        StoredCard card =
+                change(id, seen, "add " + kind, spec -> CardEdit.of(spec).add(kind));
         return whole(card, piece.value(), seen.view(), model);
     }
 
     @PostMapping("/remove")
     String remove(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String piece, Model model) {
-        StoredCard card = change(id, seen, "remove " + piece, spec -> CardEdit.of(spec)
-                .remove(id(piece)));
+        StoredCard card =
+                change(id, seen, "remove " + piece, spec -> CardEdit.of(spec).remove(id(piece)));
         return whole(card, "", seen.view(), model);
     }
 
@@ -93,7 +94,9 @@ public class StructureController {
 
     private Remedy remedy(CardSpec spec, String finding, int way) {
         return plans.of(spec).findings().all().stream()
-                .filter(f -> f.key().equals(finding) && way >= 0 && way < f.remedies().size())
+                .filter(f -> f.key().equals(finding)
+                        && way >= 0
+                        && way < f.remedies().size())
                 .map(f -> f.remedies().get(way))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException(finding, "this is mended already"));

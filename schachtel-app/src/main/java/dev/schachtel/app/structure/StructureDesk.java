@@ -85,7 +85,9 @@ class StructureDesk {
         if (select.matches(Id.PATTERN)) {
             return spec.piece(new Id(select)).orElse(spec.base());
         }
-        return spec.features().isEmpty() ? spec.base() : spec.features().get(spec.features().size() - 1);
+        return spec.features().isEmpty()
+                ? spec.base()
+                : spec.features().get(spec.features().size() - 1);
     }
 
     static Views view(String name) {
@@ -110,7 +112,9 @@ class StructureDesk {
         String name = FieldForms.name(piece.id());
         boolean base = piece instanceof Base;
         String title = base ? kind : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
-        int count = plan.build().partsOf(piece.id()).stream().mapToInt(p -> p.perCard()).sum();
+        int count = plan.build().partsOf(piece.id()).stream()
+                .mapToInt(p -> p.perCard())
+                .sum();
         String about = (kind.equalsIgnoreCase(title) ? "" : kind.toLowerCase(Locale.ROOT) + ", ")
                 + (count == 0 ? "an opening" : count == 1 ? "1 part" : count + " parts");
         return new StructureView.Selected(title, about, own, forms.of(plan.spec(), piece.id(), piece), !base);
@@ -184,7 +188,12 @@ class StructureDesk {
     private static List<Pin> pins(Plan plan) {
         return plan.findings().all().stream()
                 .filter(f -> f.severity() != Severity.WORKS && f.place().isPresent())
-                .map(f -> new Pin(f.key(), f.severity(), f.owner(), f.place().orElseThrow().at(), figure(f, plan)))
+                .map(f -> new Pin(
+                        f.key(),
+                        f.severity(),
+                        f.owner(),
+                        f.place().orElseThrow().at(),
+                        figure(f, plan)))
                 .toList();
     }
 

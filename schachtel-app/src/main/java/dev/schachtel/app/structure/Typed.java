@@ -54,7 +54,8 @@ public record Typed(String piece, String component, String value, Integer nudge,
     }
 
     private boolean isWhole(CardSpec spec) {
-        Object record = spec.find(new Id(piece), Piece.class).map(Object.class::cast).orElse(spec.brief());
+        Object record =
+                spec.find(new Id(piece), Piece.class).map(Object.class::cast).orElse(spec.brief());
         return Anatomy.of(record.getClass())
                 .bone(component)
                 .filter(b -> b.type() == int.class)

@@ -54,7 +54,8 @@ public class Wording {
     }
 
     public static String findingKey(Finding finding) {
-        return "finding." + low(finding.rule().name()) + "." + low(finding.severity().name());
+        return "finding." + low(finding.rule().name()) + "."
+                + low(finding.severity().name());
     }
 
     public String remedy(Remedy remedy, Units units) {
@@ -97,8 +98,8 @@ public class Wording {
     public String derivation(Derivation d, Units units) {
         if (!d.isSum()) {
             Matcher m = Pattern.compile("\\{(\\d)}").matcher(Html.escape(d.formula()));
-            return m.replaceAll(r -> Matcher.quoteReplacement(
-                    input(d.terms().get(Integer.parseInt(r.group(1))), units)));
+            return m.replaceAll(
+                    r -> Matcher.quoteReplacement(input(d.terms().get(Integer.parseInt(r.group(1))), units)));
         }
         StringBuilder out = new StringBuilder();
         for (Derivation.Term term : d.terms()) {

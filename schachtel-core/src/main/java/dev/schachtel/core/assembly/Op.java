@@ -26,7 +26,13 @@ public record Op(
         String id = kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + " " + owner
                 + (parts.isEmpty() ? "" : " " + parts.get(0).which());
         return new Op(
-                id.strip(), kind, owner, parts, things, Duration.ZERO, kind.caution().map(Set::of).orElse(Set.of()));
+                id.strip(),
+                kind,
+                owner,
+                parts,
+                things,
+                Duration.ZERO,
+                kind.caution().map(Set::of).orElse(Set.of()));
     }
 
     Op resting(Duration time) {

@@ -63,16 +63,18 @@ final class Operations {
 
     private void cutting() {
         cut(OpKind.TRIM, part -> part.method() == CutMethod.TRIMMER ? part.perCard() : 0);
-        cut(OpKind.DIE_CUT, part -> (part.method() == CutMethod.DIE ? part.perCard() : 0)
-                + (int) part.cutouts().stream()
-                        .filter(c -> c.method() == CutMethod.DIE)
-                        .count());
-        cut(OpKind.KNIFE_CUT, part -> part.method() == CutMethod.KNIFE && !(part.material() instanceof Foam)
-                ? part.perCard()
-                : 0);
-        cut(OpKind.SNIP_FOAM, part -> part.material() instanceof Foam && part.method() != CutMethod.DIE
-                ? part.perCard()
-                : 0);
+        cut(
+                OpKind.DIE_CUT,
+                part -> (part.method() == CutMethod.DIE ? part.perCard() : 0)
+                        + (int) part.cutouts().stream()
+                                .filter(c -> c.method() == CutMethod.DIE)
+                                .count());
+        cut(
+                OpKind.KNIFE_CUT,
+                part -> part.method() == CutMethod.KNIFE && !(part.material() instanceof Foam) ? part.perCard() : 0);
+        cut(
+                OpKind.SNIP_FOAM,
+                part -> part.material() instanceof Foam && part.method() != CutMethod.DIE ? part.perCard() : 0);
     }
 
     private void cut(OpKind kind, java.util.function.ToIntFunction<Part> strokes) {
@@ -116,7 +118,8 @@ final class Operations {
             ops.add(Op.of(OpKind.TRACE, owner, List.of(under, panel), cards));
         }
         Duration cure = build.joints().stream()
-                .filter(j -> partOf(j.lower()).equals(chamber.film()) && partOf(j.upper()).equals(panel))
+                .filter(j -> partOf(j.lower()).equals(chamber.film())
+                        && partOf(j.upper()).equals(panel))
                 .map(Operations::drying)
                 .findFirst()
                 .orElse(Duration.ZERO);
@@ -153,10 +156,9 @@ final class Operations {
     private void attach(Joint joint, PartId upper, PartId lower) {
         boolean raised = joint.by() instanceof Foam;
         boolean closes = raised
-                || build.chambers().stream()
-                        .anyMatch(c -> build.part(upper).stream()
-                                .flatMap(p -> p.cutouts().stream())
-                                .anyMatch(a -> a.owner().equals(c.aperture().owner())));
+                || build.chambers().stream().anyMatch(c -> build.part(upper).stream()
+                        .flatMap(p -> p.cutouts().stream())
+                        .anyMatch(a -> a.owner().equals(c.aperture().owner())));
         boolean inside = build.zones(Zone.Use.WRITING).stream().anyMatch(z -> z.on().equals(joint.lower()));
         if (raised) {
             foam(upper, lower);

@@ -5,10 +5,11 @@ import dev.schachtel.core.build.Build;
 /** Why one operation comes before another. Ids and reasons: handbook chapter 3; the words are the application's. */
 public enum OrderRule {
     /** A part is cut before it is used. */
-    CUT_BEFORE_USE((a, b, build) -> a.kind().cuts() && !b.kind().cuts() && b.parts().stream().anyMatch(a::handles)),
+    CUT_BEFORE_USE((a, b, build) ->
+            a.kind().cuts() && !b.kind().cuts() && b.parts().stream().anyMatch(a::handles)),
     /** Windows are die cut in panels that were trimmed to size first. */
-    TRIM_BEFORE_DIE((a, b, build) -> a.kind() == OpKind.TRIM
-            && (b.kind() == OpKind.DIE_CUT || b.kind() == OpKind.KNIFE_CUT)),
+    TRIM_BEFORE_DIE(
+            (a, b, build) -> a.kind() == OpKind.TRIM && (b.kind() == OpKind.DIE_CUT || b.kind() == OpKind.KNIFE_CUT)),
     SCORE_BEFORE_FOLD((a, b, build) -> a.kind() == OpKind.SCORE && b.kind() == OpKind.FOLD),
     /** The base is traced, lined and covered when it has its fold. */
     FOLD_BEFORE_USE((a, b, build) -> a.kind() == OpKind.FOLD
@@ -36,16 +37,18 @@ public enum OrderRule {
             && a.parts().get(0).equals(b.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
     FOAM_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.LAY_FOAM && b.kind() == OpKind.FILL),
-    INSIDE_BEFORE_FRONT((a, b, build) -> a.kind() == OpKind.LINE && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.FILL)),
+    INSIDE_BEFORE_FRONT(
+            (a, b, build) -> a.kind() == OpKind.LINE && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.FILL)),
     /** Raised pieces on the front would make a panel rock while its back is worked on. */
-    BACK_BEFORE_FRONT((a, b, build) -> (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LAY_FOAM
-                    || a.kind() == OpKind.FIX_FILM)
-            && b.kind() == OpKind.ATTACH
-            && b.parts().size() > 1
-            && b.parts().get(1).equals(a.parts().get(a.kind() == OpKind.FIX_FILM ? 1 : 0))),
+    BACK_BEFORE_FRONT(
+            (a, b, build) -> (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LAY_FOAM || a.kind() == OpKind.FIX_FILM)
+                    && b.kind() == OpKind.ATTACH
+                    && b.parts().size() > 1
+                    && b.parts().get(1).equals(a.parts().get(a.kind() == OpKind.FIX_FILM ? 1 : 0))),
     /** A piece of layers is put together before it goes on the card. */
     STACK_BEFORE_MOUNT((a, b, build) -> a.kind() == OpKind.ATTACH
             && b.kind() == OpKind.ATTACH
+            && sameOwner(a, b)
             && a.parts().size() > 1
             && a.parts().get(1).equals(b.parts().get(0))),
     /** What lies on another mat waits until that lies. */

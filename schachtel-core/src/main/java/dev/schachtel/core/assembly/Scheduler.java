@@ -80,7 +80,9 @@ final class Scheduler {
         List<Integer> best = first;
         Duration total = run(best);
         boolean gained = true;
-        for (int round = 0; gained && round < ROUNDS && ops.stream().anyMatch(o -> !o.rest().isZero()); round++) {
+        for (int round = 0;
+                gained && round < ROUNDS && ops.stream().anyMatch(o -> !o.rest().isZero());
+                round++) {
             gained = false;
             for (int from = 0; from < best.size(); from++) {
                 for (int to = 0; to < best.size(); to++) {
@@ -124,9 +126,8 @@ final class Scheduler {
                 open.add(i);
             }
         }
-        Optional<Integer> startable = open.stream()
-                .filter(i -> earliest(i).compareTo(now) <= 0)
-                .min(longestBehind);
+        Optional<Integer> startable =
+                open.stream().filter(i -> earliest(i).compareTo(now) <= 0).min(longestBehind);
         return startable
                 .or(() -> open.stream().min(Comparator.comparing(this::earliest).thenComparing(longestBehind)))
                 .orElseGet(() -> done.nextClearBit(0));
@@ -170,10 +171,8 @@ final class Scheduler {
                     frees.add(number[other]);
                 }
             }
-            List<Integer> waits = direct.get(op).stream()
-                    .mapToObj(p -> number[p])
-                    .sorted()
-                    .toList();
+            List<Integer> waits =
+                    direct.get(op).stream().mapToObj(p -> number[p]).sorted().toList();
             frees.sort(Comparator.naturalOrder());
             steps.add(new Step(number[op], ops.get(op), start[op], reasons(op, number), waits, frees));
         }

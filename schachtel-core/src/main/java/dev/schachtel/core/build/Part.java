@@ -37,7 +37,16 @@ public record Part(
     /** A single uncut part whose grain does not matter. */
     public static Part of(PartId id, String name, Material material, Form form, Outline outline) {
         return new Part(
-                id, name, material, form, outline, List.of(Placement.ORIGIN), 1, CutMethod.TRIMMER, Grain.NONE, List.of());
+                id,
+                name,
+                material,
+                form,
+                outline,
+                List.of(Placement.ORIGIN),
+                1,
+                CutMethod.TRIMMER,
+                Grain.NONE,
+                List.of());
     }
 
     public Id owner() {

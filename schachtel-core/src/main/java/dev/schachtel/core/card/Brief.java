@@ -15,6 +15,5 @@ public record Brief(
         @Asked(value = "Envelope", initial = "long", from = Asked.Choice.ENVELOPE) MaterialId envelope,
         @Asked(value = "Ready by") Optional<LocalDate> due,
         @Asked(value = "Goes to a child under three", initial = "false") boolean smallChild) {
-    public static final Brief PLAIN =
-            new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false);
+    public static final Brief PLAIN = new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false);
 }

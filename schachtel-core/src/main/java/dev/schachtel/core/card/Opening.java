@@ -22,7 +22,9 @@ public sealed interface Opening {
 
     /** Round, by its diameter. */
     @Kind(value = "circle", title = "Circle")
-    record Circle(@Asked(value = "Diameter", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm") Length diameter)
+    record Circle(
+            @Asked(value = "Diameter", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length diameter)
             implements Opening {
         @Override
         public Length width() {
@@ -38,22 +40,29 @@ public sealed interface Opening {
     /** An ellipse standing upright or lying. */
     @Kind(value = "oval", title = "Oval")
     record Oval(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm") Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm") Length height)
+            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length width,
+            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+                    Length height)
             implements Opening {}
 
     /** Square corners. */
     @Kind(value = "rectangle", title = "Rectangle")
     record Rectangle(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm") Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm") Length height)
+            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length width,
+            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+                    Length height)
             implements Opening {}
 
     /** Corners rounded to one radius. */
     @Kind(value = "rounded-rectangle", title = "Rounded rectangle")
     record RoundedRectangle(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm") Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm") Length height,
-            @Asked(value = "Corner radius", initial = "6 mm", inches = "1/4 in", min = "0 mm", max = "300 mm") Length corner)
+            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length width,
+            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+                    Length height,
+            @Asked(value = "Corner radius", initial = "6 mm", inches = "1/4 in", min = "0 mm", max = "300 mm")
+                    Length corner)
             implements Opening {}
 }

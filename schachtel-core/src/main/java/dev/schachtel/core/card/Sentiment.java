@@ -9,13 +9,16 @@ public record Sentiment(
         Id id,
         @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Words", initial = "Thank you") String text,
-        @Asked(value = "Strip width", initial = "35 mm", inches = "1 3/8 in", min = "2 mm", max = "600 mm") Length width,
-        @Asked(value = "Strip height", initial = "12 mm", inches = "1/2 in", min = "2 mm", max = "600 mm") Length height,
+        @Asked(value = "Strip width", initial = "35 mm", inches = "1 3/8 in", min = "2 mm", max = "600 mm")
+                Length width,
+        @Asked(value = "Strip height", initial = "12 mm", inches = "1/2 in", min = "2 mm", max = "600 mm")
+                Length height,
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
         @Asked(value = "Middle, from the foot", initial = "12 %", min = "-3 m", max = "3 m") Length up,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Shadow layers", initial = "1", min = "0", max = "4") int shadows,
-        @Asked(value = "Each shows", initial = "1.5 mm", inches = "1/16 in", min = "0.1 mm", max = "50 mm") Length shadowReveal,
+        @Asked(value = "Each shows", initial = "1.5 mm", inches = "1/16 in", min = "0.1 mm", max = "50 mm")
+                Length shadowReveal,
         @Asked(value = "Shadow card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId shadowCard,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
         implements Element {}

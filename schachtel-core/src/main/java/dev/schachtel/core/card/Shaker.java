@@ -4,12 +4,17 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
 /** Film behind a window and a closed foam dam round it, holding a filling. */
-@Kind(value = "shaker", title = "Shaker", about = "Film behind a window, a foam dam round it, and something that tumbles.")
+@Kind(
+        value = "shaker",
+        title = "Shaker",
+        about = "Film behind a window, a foam dam round it, and something that tumbles.")
 public record Shaker(
         Id id,
         @Asked(value = "Behind the window", initial = "window", from = Asked.Choice.WINDOW) Id window,
-        @Asked(value = "Film overlap", initial = "8 mm", inches = "5/16 in", min = "0.1 mm", max = "100 mm") Length overlap,
-        @Asked(value = "Dam set back", initial = "1.5 mm", inches = "1/16 in", min = "0 mm", max = "50 mm") Length setback,
+        @Asked(value = "Film overlap", initial = "8 mm", inches = "5/16 in", min = "0.1 mm", max = "100 mm")
+                Length overlap,
+        @Asked(value = "Dam set back", initial = "1.5 mm", inches = "1/16 in", min = "0 mm", max = "50 mm")
+                Length setback,
         @Asked(value = "Foam width", initial = "6 mm", inches = "1/4 in", min = "1 mm", max = "50 mm") Length foamWidth,
         @Asked(value = "Dam made as", initial = "strips") DamMake make,
         @Asked(value = "Strips round", initial = "12", min = "3", max = "60") int strips,

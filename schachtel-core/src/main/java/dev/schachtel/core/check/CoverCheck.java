@@ -61,7 +61,8 @@ final class CoverCheck implements Check {
         for (Level cut : build.levels()) {
             Part part = build.part(cut.slab().part()).orElse(null);
             boolean above = build.joints().stream()
-                    .anyMatch(j -> j.upper().equals(level.slab().id()) && j.lower().equals(cut.slab().id()));
+                    .anyMatch(j -> j.upper().equals(level.slab().id())
+                            && j.lower().equals(cut.slab().id()));
             if (part == null || !above) {
                 continue;
             }
@@ -69,7 +70,8 @@ final class CoverCheck implements Check {
                     .filter(c -> level.slab().footprints().stream()
                             .map(Outline::filled)
                             .anyMatch(c.onFace()::overlaps))
-                    .forEach(c -> report.on(RuleId.COVERS_WINDOW, level.slab().part().owner())
+                    .forEach(c -> report.on(
+                                    RuleId.COVERS_WINDOW, level.slab().part().owner())
                             .parts(level.slab().part())
                             .names(level.slab().name(), c.owner().value())
                             .at(level.slab().bounds().centre())

@@ -76,7 +76,8 @@ final class HiddenCheck implements Check {
     private static void foam(Build build, Part part, Report report) {
         for (Zone seen : build.zones(Zone.Use.SEEN_THROUGH)) {
             boolean onSame = build.joints().stream()
-                    .anyMatch(j -> j.upper().equals(SlabId.of(part.id())) && j.lower().equals(seen.on()));
+                    .anyMatch(j ->
+                            j.upper().equals(SlabId.of(part.id())) && j.lower().equals(seen.on()));
             boolean shows = onSame
                     && build.level(SlabId.of(part.id())).stream()
                             .flatMap(l -> l.slab().footprints().stream())

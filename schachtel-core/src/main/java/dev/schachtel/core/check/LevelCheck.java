@@ -5,13 +5,16 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -26,34 +29,60 @@ final class LevelCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Level level : build.levels()) {
-            supports(build, level, report);
+            supports(build, workshop, level, report);
         }
         gluedShut(build, report);
     }
 
-    private static void supports(Build build, Level level, Report report) {
+    private static void supports(Build build, Workshop workshop, Level level, Report report) {
         SlabId id = level.slab().id();
         List<Joint> under = build.joints().stream()
                 .filter(j -> j.upper().equals(id) && j.hold() == Joint.Hold.RESTS)
                 .toList();
         Length lowest = under.stream()
-                .map(j -> build.level(j.lower()).map(l -> l.top().plus(j.thickness())).orElse(level.bottom()))
+                .map(j -> build.level(j.lower())
+                        .map(l -> l.top().plus(j.thickness()))
+                        .orElse(level.bottom()))
                 .min(Comparator.naturalOrder())
                 .orElse(level.bottom());
         Length lifted = level.bottom().minus(lowest);
         if (lifted.isPositive()) {
-            boolean raised = under.stream().anyMatch(j -> j.by() instanceof Foam && j.thickness().isPositive());
+            boolean raised = under.stream()
+                    .anyMatch(j -> j.by() instanceof Foam && j.thickness().isPositive());
             Report.Draft draft = report.on(RuleId.LEVEL, level.slab().part().owner())
                     .parts(level.slab().part())
                     .names(level.slab().name(), raised ? "foam" : "flat")
                     .thick(lifted, GIVES)
                     .at(level.slab().bounds().centre());
             if (lifted.isAbove(GIVES)) {
+                draft.remedy(raise(build, workshop, level, under));
                 draft.mend();
             } else {
                 draft.watch();
             }
         }
+    }
+
+    /** A panel that something lifts is held by the foam tape whose height comes nearest. */
+    private static Optional<Remedy> raise(Build build, Workshop workshop, Level level, List<Joint> under) {
+        Id owner = level.slab().part().owner();
+        Optional<Length> ground = under.stream()
+                .filter(j -> j.thickness().isPositive())
+                .flatMap(j -> build.level(j.lower()).stream())
+                .map(Level::top)
+                .min(Comparator.naturalOrder());
+        return build.spec()
+                .find(owner, Mat.class)
+                .flatMap(mat -> ground.map(level.bottom()::minus))
+                .flatMap(height -> workshop.all(Foam.class).stream()
+                        .filter(f -> f.form() == Foam.Form.TAPE)
+                        .filter(f -> !f.thickness().minus(height).abs().isAbove(GIVES))
+                        .min(Comparator.comparing(
+                                f -> f.thickness().minus(height).abs())))
+                .map(foam -> new Remedy(
+                        Remedy.Act.RAISE_ON_FOAM,
+                        new Amount.Thick(foam.thickness()),
+                        List.of(new Change(owner, "fixing", foam.id().value()))));
     }
 
     private static void gluedShut(Build build, Report report) {

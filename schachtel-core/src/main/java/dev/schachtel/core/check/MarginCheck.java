@@ -1,7 +1,10 @@
 package dev.schachtel.core.check;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Part;
@@ -21,7 +24,9 @@ final class MarginCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Part part : build.parts()) {
-            List<Cutout> cutouts = part.cutouts();
+            List<Cutout> cutouts = part.cutouts().stream()
+                    .sorted(Comparator.comparing(Cutout::owner))
+                    .toList();
             Outline sheet = leaf(build, part);
             for (int i = 0; i < cutouts.size(); i++) {
                 edge(build, part, sheet, cutouts.get(i), report);
@@ -34,11 +39,14 @@ final class MarginCheck implements Check {
 
     /** Where the part lies on the face; for a folded base that is the leaf, not the blank. */
     private static Outline leaf(Build build, Part part) {
-        return part.owner().equals(Id.BASE) ? build.face() : part.outline().filled().placed(part.at().get(0));
+        return part.owner().equals(Id.BASE)
+                ? build.face()
+                : part.outline().filled().placed(part.at().get(0));
     }
 
     private static Length asked(Build build, Cutout cutout) {
-        boolean film = build.chambers().stream().anyMatch(c -> c.aperture().owner().equals(cutout.owner()));
+        boolean film =
+                build.chambers().stream().anyMatch(c -> c.aperture().owner().equals(cutout.owner()));
         return film ? WITH_FILM : PLAIN;
     }
 
@@ -59,7 +67,7 @@ final class MarginCheck implements Check {
     }
 
     /** Moves the window's middle just far enough in, if there is room both ways. */
-    private static java.util.Optional<Remedy> inside(Build build, Outline sheet, Cutout cutout, Length asked) {
+    private static Optional<Remedy> inside(Build build, Outline sheet, Cutout cutout, Length asked) {
         return build.spec().find(cutout.owner(), Window.class).flatMap(window -> {
             Placement now = Placement.at(window.across(), window.up());
             var box = sheet.bounds();
@@ -70,13 +78,13 @@ final class MarginCheck implements Check {
             Length low = Mm.length(box.bottom()).plus(halfH);
             Length high = Mm.length(box.top()).minus(halfH);
             if (left.isAbove(right) || low.isAbove(high)) {
-                return java.util.Optional.empty();
+                return Optional.empty();
             }
             Length x = Length.max(left, Length.min(right, now.across()));
             Length y = Length.max(low, Length.min(high, now.up()));
-            return java.util.Optional.of(new Remedy(
+            return Optional.of(new Remedy(
                     Remedy.Act.MOVE_INSIDE,
-                    dev.schachtel.core.build.Amount.of(x, y),
+                    Amount.of(x, y),
                     List.of(
                             new Change(window.id(), "across", x.toString()),
                             new Change(window.id(), "up", y.toString()))));

@@ -22,8 +22,8 @@ final class Remedies {
         List<Change> changes = new ArrayList<>();
         changes.add(new Change(chamber, "make", "one-piece"));
         sheetFor(build, workshop, chamber)
-                .ifPresent(sheet -> changes.add(
-                        new Change(chamber, "foam", sheet.id().value())));
+                .ifPresent(sheet ->
+                        changes.add(new Change(chamber, "foam", sheet.id().value())));
         return new Remedy(Remedy.Act.MAKE_ONE_PIECE, new Amount.Count(1), changes);
     }
 

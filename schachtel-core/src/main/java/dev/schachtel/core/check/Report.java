@@ -90,8 +90,7 @@ final class Report {
         }
 
         private void say(Severity severity) {
-            findings.add(
-                    new Finding(rule, severity, owner, parts, names, measured, limit, place, remedies));
+            findings.add(new Finding(rule, severity, owner, parts, names, measured, limit, place, remedies));
         }
     }
 }

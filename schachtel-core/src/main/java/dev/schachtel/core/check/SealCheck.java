@@ -39,8 +39,7 @@ final class SealCheck implements Check {
         Optional<Seam> worst = chamber.seams().stream().max(Comparator.comparing(Seam::widest));
         Report.Draft draft = report.on(RuleId.DAM_CLOSED, chamber.owner())
                 .names(chamber.filling().name())
-                .measured(
-                        new Amount.Thick(worst.map(Seam::widest).orElse(Length.ZERO)), new Amount.Thick(grain));
+                .measured(new Amount.Thick(worst.map(Seam::widest).orElse(Length.ZERO)), new Amount.Thick(grain));
         chamber.walls().forEach(draft::parts);
         worst.map(Seam::at).ifPresent(draft::at);
         boolean leaks = worst.isPresent() && !worst.get().widest().isBelow(grain);
@@ -90,7 +89,9 @@ final class SealCheck implements Check {
                     .mapToDouble(f -> f.shared(sheet).shareOf(f.area()))
                     .anyMatch(share -> share > CORNERS && share < 1 - CORNERS);
             if (half) {
-                Length over = Length.max(Length.ZERO, sheet.marginOf(chamber.outside()).length().negated())
+                Length over = Length.max(
+                                Length.ZERO,
+                                sheet.marginOf(chamber.outside()).length().negated())
                         .roundedTo(STEP)
                         .plus(STEP);
                 Report.Draft draft = report.on(RuleId.DAM_RIDGE, chamber.owner())
@@ -98,8 +99,8 @@ final class SealCheck implements Check {
                         .thick(film.material().thickness(), Length.ZERO)
                         .at(sheet.bounds().centre().plus(0, sheet.bounds().height() / 2));
                 current(build, chamber)
-                        .ifPresent(now -> draft.remedy(Remedies.set(
-                                Remedy.Act.WIDEN_OVERLAP, now.plus(over), chamber.owner(), "overlap")));
+                        .ifPresent(now -> draft.remedy(
+                                Remedies.set(Remedy.Act.WIDEN_OVERLAP, now.plus(over), chamber.owner(), "overlap")));
                 draft.watch();
                 return;
             }
@@ -107,8 +108,10 @@ final class SealCheck implements Check {
     }
 
     private static Optional<Length> current(Build build, Chamber chamber) {
-        return build.part(chamber.film())
-                .map(f -> f.form().width().minus(chamber.aperture().form().width()).half());
+        return build.part(chamber.film()).map(f -> f.form()
+                .width()
+                .minus(chamber.aperture().form().width())
+                .half());
     }
 
     private static void foamForm(Build build, Workshop workshop, Chamber chamber, Report report) {
@@ -124,7 +127,9 @@ final class SealCheck implements Check {
                                             Remedy.Act.TAKE_FOAM_SHEET,
                                             new Amount.Thick(sheet.thickness()),
                                             java.util.List.of(new Change(
-                                                    chamber.owner(), "foam", sheet.id().value())))))
+                                                    chamber.owner(),
+                                                    "foam",
+                                                    sheet.id().value())))))
                             .mend());
         }
     }

@@ -62,9 +62,7 @@ public final class CutPlanner {
 
     private static MaterialPlan plan(Material material, List<Demand> wanted, Workshop workshop) {
         if (offRoll(material)) {
-            Length all = wanted.stream()
-                    .map(d -> d.width().times(d.count()))
-                    .reduce(Length.ZERO, Length::plus);
+            Length all = wanted.stream().map(d -> d.width().times(d.count())).reduce(Length.ZERO, Length::plus);
             return new MaterialPlan(material, List.of(), 0, List.of(), all);
         }
         List<Sheet> stock = workshop.sheetsOf(material.id());
@@ -81,13 +79,13 @@ public final class CutPlanner {
             }
         }
         Layout best = layouts.stream()
-                .min(Comparator.comparingInt((Layout l) -> l.unplaced().stream()
-                                .mapToInt(Demand::count)
-                                .sum())
+                .min(Comparator.comparingInt((Layout l) ->
+                                l.unplaced().stream().mapToInt(Demand::count).sum())
                         .thenComparingLong(l ->
                                 l.plans().stream().filter(p -> !p.inStock()).count())
                         .thenComparingInt(l -> l.plans().size())
-                        .thenComparing(l -> l.plans().stream().map(SheetPlan::area).reduce(Area.ZERO, Area::plus)))
+                        .thenComparing(
+                                l -> l.plans().stream().map(SheetPlan::area).reduce(Area.ZERO, Area::plus)))
                 .orElseThrow();
         return new MaterialPlan(material, best.plans(), fewest(wanted, best, stock), best.unplaced(), Length.ZERO);
     }

@@ -94,8 +94,8 @@ final class Layout {
         for (boolean inStock : new boolean[] {true, false}) {
             for (Sheet sheet : order) {
                 boolean there = taken.getOrDefault(sheet, 0) < sheet.count();
-                Free whole = new Free(
-                        sheet, new Rect(Length.ZERO, Length.ZERO, sheet.width(), sheet.height()), new Slot());
+                Free whole =
+                        new Free(sheet, new Rect(Length.ZERO, Length.ZERO, sheet.width(), sheet.height()), new Slot());
                 boolean fits = new Fit(whole, demand, false).possible() || new Fit(whole, demand, true).possible();
                 if (there == inStock && fits) {
                     taken.merge(sheet, 1, Integer::sum);
@@ -117,7 +117,9 @@ final class Layout {
         boolean across = split == Split.ACROSS
                 || (split == Split.LARGER
                         && r.height().minus(h).nanometres() / 1000 * (r.width().nanometres() / 1000)
-                                >= r.width().minus(w).nanometres() / 1000 * (r.height().nanometres() / 1000));
+                                >= r.width().minus(w).nanometres()
+                                        / 1000
+                                        * (r.height().nanometres() / 1000));
         Slot beside = new Slot();
         Slot above = new Slot();
         Slot own = new Slot();

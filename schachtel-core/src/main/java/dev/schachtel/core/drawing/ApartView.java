@@ -58,14 +58,11 @@ final class ApartView {
     private void tier(List<Level> levels, double lift, int index) {
         for (Level level : levels) {
             Part part = build.part(level.slab().part()).orElseThrow();
-            Fill fill = part.material() instanceof Film
-                    ? new Fill.Behind(part.material())
-                    : new Fill.Made(part.material());
+            Fill fill =
+                    part.material() instanceof Film ? new Fill.Behind(part.material()) : new Fill.Made(part.material());
             for (Outline footprint : level.slab().footprints()) {
                 Outline slanted = slant(footprint, lift);
-                extent = index == 0 && marks.isEmpty()
-                        ? slanted.bounds()
-                        : extent.union(slanted.bounds());
+                extent = index == 0 && marks.isEmpty() ? slanted.bounds() : extent.union(slanted.bounds());
                 marks.add(new Mark.Area(slanted, fill, Meaning.CUT, Optional.of(part.owner())));
             }
         }
@@ -80,7 +77,11 @@ final class ApartView {
         Point at = slant(new Point(face.right(), face.top()), lift);
         marks.add(new Mark.Line(List.of(edge, at.plus(3, 0)), Meaning.LEAD));
         String letter = build.letters().getOrDefault(first.slab().part(), "");
-        marks.add(new Mark.Letter(at, new Mark.Shift(24, 0, Mark.Anchor.MIDDLE), letter, first.slab().part()));
+        marks.add(new Mark.Letter(
+                at,
+                new Mark.Shift(24, 0, Mark.Anchor.MIDDLE),
+                letter,
+                first.slab().part()));
         String names = levels.stream()
                 .map(l -> l.slab().name())
                 .distinct()

@@ -34,8 +34,8 @@ final class FlatView {
                 blank.outline(), new Fill.Made(blank.material()), Meaning.CUT, Optional.of(blank.owner())));
         onFront(blank);
         Point corner = new Point(box.left(), box.top());
-        marks.add(new Mark.Dimension(
-                corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
+        marks.add(
+                new Mark.Dimension(corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
         marks.add(new Mark.Dimension(
                 new Point(box.left(), box.bottom()), corner, Mark.Side.LEFT, 1, Words.of(box.high())));
         build.folds().stream().filter(f -> f.part().equals(blank.id())).forEach(f -> fold(f, box));
@@ -45,8 +45,7 @@ final class FlatView {
     private void fold(Fold fold, Box box) {
         boolean upright = Math.abs(fold.from().x() - fold.to().x()) < 1e-6;
         marks.add(new Mark.Line(
-                List.of(fold.from(), fold.to()),
-                fold.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
+                List.of(fold.from(), fold.to()), fold.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
         String way = fold.way() == Fold.Way.MOUNTAIN ? "score, mountain" : "score, valley";
         if (upright) {
             marks.add(new Mark.Dimension(

@@ -74,7 +74,8 @@ final class FrontView {
 
     private boolean restsOn(Level upper, Level lower) {
         return build.joints().stream()
-                .anyMatch(j -> j.upper().equals(upper.slab().id()) && j.lower().equals(lower.slab().id()));
+                .anyMatch(j -> j.upper().equals(upper.slab().id())
+                        && j.lower().equals(lower.slab().id()));
     }
 
     private void behind(Level level) {
@@ -97,8 +98,13 @@ final class FrontView {
         build.part(chamber.film())
                 .ifPresent(film -> marks.add(new Mark.Area(
                         window, new Fill.Behind(film.material()), Meaning.CUT, Optional.of(chamber.owner()))));
-        new Heap(chamber).pieces().forEach(piece -> marks.add(new Mark.Area(
-                piece, new Fill.Plain(chamber.filling().colour()), Meaning.EDGE, Optional.of(chamber.owner()))));
+        new Heap(chamber)
+                .pieces()
+                .forEach(piece -> marks.add(new Mark.Area(
+                        piece,
+                        new Fill.Plain(chamber.filling().colour()),
+                        Meaning.EDGE,
+                        Optional.of(chamber.owner()))));
     }
 
     private void words(Part part, Level level) {
@@ -154,7 +160,8 @@ final class FrontView {
     private boolean isSelected(Id window) {
         return window.equals(selected)
                 || build.chambers().stream()
-                        .anyMatch(c -> c.owner().equals(selected) && c.aperture().owner().equals(window));
+                        .anyMatch(c -> c.owner().equals(selected)
+                                && c.aperture().owner().equals(window));
     }
 
     private void label(Cutout cutout, Box face, int index, boolean withPlace) {
@@ -210,9 +217,12 @@ final class FrontView {
                 Mark.Side.RIGHT,
                 1,
                 Words.of(Mm.length(box.bottom() - face.bottom()))));
+        marks.add(new Mark.Dimension(low, new Point(box.right(), box.top()), Mark.Side.RIGHT, 1, Words.of(box.high())));
         marks.add(new Mark.Dimension(
-                low, new Point(box.right(), box.top()), Mark.Side.RIGHT, 1, Words.of(box.high())));
-        marks.add(new Mark.Dimension(
-                new Point(box.left(), box.top()), new Point(box.right(), box.top()), Mark.Side.TOP, 0, Words.of(box.wide())));
+                new Point(box.left(), box.top()),
+                new Point(box.right(), box.top()),
+                Mark.Side.TOP,
+                0,
+                Words.of(box.wide())));
     }
 }

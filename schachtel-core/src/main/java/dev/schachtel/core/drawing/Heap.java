@@ -29,7 +29,8 @@ final class Heap {
         Length d = Length.max(chamber.filling().diameter(), Length.ofMicrometres(600));
         Outline piece = Outline.circle(d);
         double r = Mm.of(d) / 2;
-        double share = chamber.pieces() * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
+        double share =
+                chamber.pieces() * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
         double level = box.height() * Math.min(0.8, Math.max(0.12, share * 0.75));
         List<Outline> pieces = new ArrayList<>();
         double least = Math.min(box.width(), box.height()) / 2;

@@ -47,7 +47,8 @@ final class SectionView {
                 .map(c -> c.onFace().bounds().centre().y())
                 .findFirst()
                 .or(() -> build.levels().stream()
-                        .filter(l -> through.filter(l.slab().part().owner()::equals).isPresent())
+                        .filter(l ->
+                                through.filter(l.slab().part().owner()::equals).isPresent())
                         .filter(l -> !l.slab().part().owner().equals(Id.BASE))
                         .map(l -> l.slab().bounds().centre().y())
                         .reduce((a, b) -> b))

@@ -37,14 +37,18 @@ public final class SheetView {
         Demand demand = laid.blank().demand();
         Outline rect = Outline.sheet(laid.width(), laid.height()).placed(Placement.at(laid.x(), laid.y()));
         marks.add(new Mark.Area(
-                rect, new Fill.Made(demand.part().material()), Meaning.CUT, Optional.of(demand.part().owner())));
+                rect,
+                new Fill.Made(demand.part().material()),
+                Meaning.CUT,
+                Optional.of(demand.part().owner())));
         Outline cut = cutLine(demand.part(), laid);
         if (!demand.width().equals(demand.part().form().width())
                 || !demand.part().cutouts().isEmpty()) {
             marks.add(new Mark.Area(cut, new Fill.Empty(), Meaning.HIDDEN, Optional.empty()));
         }
         Point middle = rect.bounds().centre();
-        marks.add(new Mark.Letter(middle, Mark.Shift.NONE, demand.letter(), demand.part().id()));
+        marks.add(new Mark.Letter(
+                middle, Mark.Shift.NONE, demand.letter(), demand.part().id()));
     }
 
     /** The part's own outline in the middle of its blank. */
@@ -57,7 +61,8 @@ public final class SheetView {
         Point to = new Point(
                 laid.x().nanometres() / 1e6 + laid.width().nanometres() / 2e6,
                 laid.y().nanometres() / 1e6 + laid.height().nanometres() / 2e6);
-        return turned.placed(Placement.at(mm(to.x() - box.centre().x()), mm(to.y() - box.centre().y())));
+        return turned.placed(Placement.at(
+                mm(to.x() - box.centre().x()), mm(to.y() - box.centre().y())));
     }
 
     private static Length mm(double value) {
@@ -71,15 +76,17 @@ public final class SheetView {
         folds.stream()
                 .filter(f -> f.part().equals(part.id()))
                 .forEach(f -> marks.add(new Mark.Line(
-                        List.of(f.from(), f.to()),
-                        f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+                        List.of(f.from(), f.to()), f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
         return new Scene(part.name(), part.outline().bounds(), Scene.Room.NONE, true, marks);
     }
 
     /** The strokes of a sheet as full lines, in the order of the tree. */
     public static List<Mark> strokes(SheetPlan plan) {
         List<Mark> marks = new ArrayList<>();
-        walk(plan.root(), new Box(0, 0, mm(plan.sheet().width()), mm(plan.sheet().height())), marks);
+        walk(
+                plan.root(),
+                new Box(0, 0, mm(plan.sheet().width()), mm(plan.sheet().height())),
+                marks);
         return marks;
     }
 

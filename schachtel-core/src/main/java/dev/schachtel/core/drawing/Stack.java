@@ -32,7 +32,14 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
      * @param spans what the section cuts of it, as shares of the card's width
      */
     public record Layer(
-            Id owner, String name, Material material, Length bottom, Length top, List<Part> spans, int column, int columns) {
+            Id owner,
+            String name,
+            Material material,
+            Length bottom,
+            Length top,
+            List<Part> spans,
+            int column,
+            int columns) {
         private Layer in(int which, int of) {
             return new Layer(owner, name, material, bottom, top, spans, which, of);
         }
@@ -45,8 +52,7 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
         double y = SectionView.height(build, Optional.of(selected));
         Map<String, Layer> layers = new LinkedHashMap<>();
         for (Level level : build.levels()) {
-            dev.schachtel.core.build.Part part =
-                    build.part(level.slab().part()).orElseThrow();
+            dev.schachtel.core.build.Part part = build.part(level.slab().part()).orElseThrow();
             String key = part.owner() + level.slab().name() + level.bottom() + level.top();
             Layer own = new Layer(
                     part.owner(),
@@ -86,8 +92,7 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
     private static List<Layer> columns(List<Layer> layers) {
         List<Layer> placed = new ArrayList<>();
         for (Layer layer : layers) {
-            List<Layer> beside =
-                    layers.stream().filter(o -> overlap(o, layer)).toList();
+            List<Layer> beside = layers.stream().filter(o -> overlap(o, layer)).toList();
             placed.add(layer.in(beside.indexOf(layer), beside.size()));
         }
         return placed;
@@ -99,6 +104,7 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
 
     /** Whether a layer fills these heights, so that its name must fit between them. */
     public boolean named(Length from, Length to) {
-        return layers.stream().anyMatch(l -> !l.bottom().isAbove(from) && !l.top().isBelow(to));
+        return layers.stream()
+                .anyMatch(l -> !l.bottom().isAbove(from) && !l.top().isBelow(to));
     }
 }

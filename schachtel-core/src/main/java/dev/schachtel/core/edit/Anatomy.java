@@ -136,7 +136,9 @@ public final class Anatomy {
 
         /** Has a value of its own when a file leaves it out. */
         public boolean hasDefault() {
-            return isList() || isOptional() || (!asked.initial().isEmpty() && !asked.initial().endsWith("%"));
+            return isList()
+                    || isOptional()
+                    || (!asked.initial().isEmpty() && !asked.initial().endsWith("%"));
         }
 
         @Override

@@ -120,8 +120,8 @@ public final class CardEdit {
         Anatomy anatomy = Anatomy.of(kind);
         List<Object> values = new ArrayList<>();
         for (Anatomy.Bone bone : anatomy.bones()) {
-            values.add(common(old, bone).orElseGet(
-                    () -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
+            values.add(common(old, bone)
+                    .orElseGet(() -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
         }
         return anatomy.make(values, where);
     }
@@ -165,8 +165,7 @@ public final class CardEdit {
     }
 
     private CardSpec make(Base base, List<Layer> layers, List<Feature> features, List<Element> elements) {
-        return new CardSpec(
-                spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements);
+        return new CardSpec(spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements);
     }
 
     private CardSpec with(Brief brief) {

@@ -73,7 +73,9 @@ final class Starter {
 
     /** The piece of that id if the card has it, else the last of that type, else the fallback. */
     private Id reference(String wished, Class<? extends Piece> type, Id fallback) {
-        if (!wished.isEmpty() && (new Id(wished).equals(Id.FRONT) || spec.find(new Id(wished), type).isPresent())) {
+        if (!wished.isEmpty()
+                && (new Id(wished).equals(Id.FRONT)
+                        || spec.find(new Id(wished), type).isPresent())) {
             return new Id(wished);
         }
         return spec.pieces()

@@ -24,7 +24,8 @@ public final class Engineering {
     static <P extends Piece> void engineer(P piece, Site site) {
         Engineer<?> engineer = ENGINEERS.get(piece.getClass());
         if (engineer == null) {
-            throw new IllegalStateException("no engineer for " + piece.getClass().getName());
+            throw new IllegalStateException(
+                    "no engineer for " + piece.getClass().getName());
         }
         apply(engineer, piece, site);
     }

@@ -86,8 +86,10 @@ final class FoamRim {
         List<Stretch> taken = new ArrayList<>();
         for (Zone zone : site.zones()) {
             if (zone.use() == Zone.Use.KEEP_OFF && zone.on().equals(panel.under())) {
-                zone.outline().within(band).ifPresent(b -> taken.add(
-                        lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
+                zone.outline()
+                        .within(band)
+                        .ifPresent(b ->
+                                taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
             }
         }
         Stretch all = lying ? Stretch.of(box.left(), box.right()) : Stretch.of(box.bottom(), box.top());
@@ -96,8 +98,7 @@ final class FoamRim {
 
     private void add(Length length, List<Placement> at) {
         PartId id = new PartId(panel.owner(), "foam-" + Math.round(Mm.of(length) * 10));
-        Part strip = Part.of(
-                        id, "Foam strip", foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
+        Part strip = Part.of(id, "Foam strip", foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
                 .at(at)
                 .cutBy(CutMethod.SCISSORS);
         site.part(strip);
@@ -107,8 +108,8 @@ final class FoamRim {
 
     private void derive(Length total, Map<Length, List<Placement>> strips) {
         List<Derivation.Term> terms = new ArrayList<>();
-        strips.forEach((length, at) -> terms.add(new Derivation.Term(
-                at.size(), "strip", Amount.of(length), new Source(panel.owner(), "fixing"))));
+        strips.forEach((length, at) -> terms.add(
+                new Derivation.Term(at.size(), "strip", Amount.of(length), new Source(panel.owner(), "fixing"))));
         site.derive(new Derivation(panel.owner(), "Foam tape", Amount.of(total), "", terms));
     }
 }

@@ -53,15 +53,14 @@ public final class LinerEngineer implements Engineer<Liner> {
                 liner.id(),
                 "Liner",
                 Amount.of(w, h),
-                left ? "{0}; across less {1} and {2}, up less 2 × {2}" : "{0}; across less 2 × {2}, up less {1} and {2}",
+                left
+                        ? "{0}; across less {1} and {2}, up less 2 × {2}"
+                        : "{0}; across less 2 × {2}, up less {1} and {2}",
                 List.of(
                         new Derivation.Term(
                                 1, "leaf", Amount.of(face.width(), face.height()), new Source(Id.BASE, "*")),
                         new Derivation.Term(
-                                1,
-                                "fold margin",
-                                Amount.of(liner.foldMargin()),
-                                new Source(liner.id(), "foldMargin")),
+                                1, "fold margin", Amount.of(liner.foldMargin()), new Source(liner.id(), "foldMargin")),
                         new Derivation.Term(1, "reveal", Amount.of(r), reveal))));
     }
 }

@@ -66,7 +66,9 @@ public final class MatEngineer implements Engineer<Mat> {
                 List.of(
                         new Derivation.Term(
                                 1,
-                                ground.owner().equals(Id.BASE) ? "base" : ground.owner().value(),
+                                ground.owner().equals(Id.BASE)
+                                        ? "base"
+                                        : ground.owner().value(),
                                 Amount.of(ground.width(), ground.height()),
                                 new Source(ground.owner(), "*")),
                         new Derivation.Term(-2, "reveal", Amount.of(mat.reveal()), reveal))));

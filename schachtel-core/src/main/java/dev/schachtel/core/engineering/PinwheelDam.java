@@ -26,8 +26,8 @@ final class PinwheelDam implements Dam.Way {
         Length y = b.half();
         Placement m = request.middle();
         Angle quarter = Angle.ofDegrees(90);
-        List<Placement> lying =
-                List.of(m.moved(x.negated(), y.plus(w).negated()), m.moved(x.plus(w).negated(), y));
+        List<Placement> lying = List.of(
+                m.moved(x.negated(), y.plus(w).negated()), m.moved(x.plus(w).negated(), y));
         List<Placement> standing = List.of(
                 m.moved(x.plus(w), y.negated()).turned(quarter),
                 m.moved(x.negated(), y.plus(w).negated()).turned(quarter));
@@ -35,7 +35,9 @@ final class PinwheelDam implements Dam.Way {
         walls.add(strip(a.equals(b) ? "dam" : "dam-long", a.plus(w), w, lying));
         Dam.Wall second = strip(a.equals(b) ? "dam" : "dam-short", b.plus(w), w, standing);
         if (a.equals(b)) {
-            walls.set(0, strip("dam", a.plus(w), w, List.of(lying.get(0), lying.get(1), standing.get(0), standing.get(1))));
+            walls.set(
+                    0,
+                    strip("dam", a.plus(w), w, List.of(lying.get(0), lying.get(1), standing.get(0), standing.get(1))));
         } else {
             walls.add(second);
         }
@@ -74,11 +76,13 @@ final class PinwheelDam implements Dam.Way {
                         Amount.of(across.plus(up).times(2L * layers)),
                         "",
                         List.of(
-                                Dam.Request.term(2 * layers, "across", across, r.foam(1).source()),
+                                Dam.Request.term(
+                                        2 * layers, "across", across, r.foam(1).source()),
                                 Dam.Request.term(2 * layers, "up", up, r.foam(1).source()))),
                 r.derive(
                         "Dam, outside",
-                        Amount.of(r.clearWidth().plus(w.times(2)), r.clearHeight().plus(w.times(2))),
+                        Amount.of(
+                                r.clearWidth().plus(w.times(2)), r.clearHeight().plus(w.times(2))),
                         "",
                         List.of(
                                 new Derivation.Term(

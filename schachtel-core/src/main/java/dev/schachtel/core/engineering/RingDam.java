@@ -37,8 +37,7 @@ final class RingDam implements Dam.Way {
         Length round = wayRound(request);
         Dam.Cut cut = bent
                 ? new Dam.Cut(Form.rectangle(round, w), Outline.sheet(round, w), Dam.END_CUT)
-                : new Dam.Cut(
-                        Form.of(sort, outer.form().width(), outer.form().height()), ring, CutMethod.DIE);
+                : new Dam.Cut(Form.of(sort, outer.form().width(), outer.form().height()), ring, CutMethod.DIE);
         return new Dam(
                 clear,
                 outer.outline().placed(request.middle()),
@@ -64,7 +63,8 @@ final class RingDam implements Dam.Way {
         all.add(r.clearDerivation());
         Amount inside = r.round() ? Amount.of(r.clearWidth()) : Amount.of(r.clearWidth(), r.clearHeight());
         Amount out = r.round() ? Amount.of(outside.width()) : Amount.of(outside.width(), outside.height());
-        Derivation.Term clear = new Derivation.Term(1, "inside", inside, r.setback(1).source());
+        Derivation.Term clear =
+                new Derivation.Term(1, "inside", inside, r.setback(1).source());
         all.add(r.derive("Dam, outside", out, "", List.of(clear, r.foam(2))));
         if (bent) {
             String formula = r.round() ? "π × ({0} + {1})" : "once round the middle of the foam: {0}, {1}";

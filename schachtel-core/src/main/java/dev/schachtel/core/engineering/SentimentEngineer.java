@@ -69,11 +69,11 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         Length border = strip.shadowReveal().times(2L * step);
         Length w = strip.width().plus(border);
         Length h = strip.height().plus(border);
-        Placement at = Placement.at(
-                strip.across().minus(w.half()), strip.up().minus(h.half()));
+        Placement at = Placement.at(strip.across().minus(w.half()), strip.up().minus(h.half()));
         String words = strip.text().isBlank() ? "Sentiment" : strip.text();
         String name = step == 0 ? words : "Shadow";
-        site.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h)).at(at));
+        site.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h))
+                .at(at));
         return SlabId.of(id);
     }
 
@@ -86,10 +86,7 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
                 "",
                 List.of(
                         new Derivation.Term(
-                                1,
-                                "strip",
-                                Amount.of(strip.width(), strip.height()),
-                                new Source(strip.id(), "*")),
+                                1, "strip", Amount.of(strip.width(), strip.height()), new Source(strip.id(), "*")),
                         new Derivation.Term(
                                 2 * step,
                                 "shows",

@@ -67,9 +67,15 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 fixing,
                 fixing.thickness()));
         site.zone(new Zone(
-                Zone.Use.KEEP_OFF, shaker.id(), aperture.in().under(), dam.outside().grown(CLEAR)));
+                Zone.Use.KEEP_OFF,
+                shaker.id(),
+                aperture.in().under(),
+                dam.outside().grown(CLEAR)));
         site.zone(new Zone(
-                Zone.Use.TRACE, shaker.id(), aperture.in().under(), aperture.cutout().onFace()));
+                Zone.Use.TRACE,
+                shaker.id(),
+                aperture.in().under(),
+                aperture.cutout().onFace()));
         chamber(shaker, aperture, site, dam, film);
     }
 
@@ -127,8 +133,8 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         Foam foam = new Stuff(site).foam(shaker.foam(), new Source(shaker.id(), "foam"));
         Filling filling = new Stuff(site).filling(shaker.filling(), new Source(shaker.id(), "filling"));
         Length depth = foam.thickness().times(shaker.layers());
-        int pieces = (int) Math.round(
-                dam.clear().area().shareOf(Circles.area(filling.diameter())) * shaker.cover() / 100.0);
+        int pieces =
+                (int) Math.round(dam.clear().area().shareOf(Circles.area(filling.diameter())) * shaker.cover() / 100.0);
         site.chamber(new Chamber(
                 shaker.id(),
                 aperture.cutout(),
@@ -149,21 +155,24 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 new Amount.Thick(depth),
                 "",
                 List.of(new Derivation.Term(
-                        shaker.layers(), "foam", new Amount.Thick(foam.thickness()), new Source(shaker.id(), "layers")))));
+                        shaker.layers(),
+                        "foam",
+                        new Amount.Thick(foam.thickness()),
+                        new Source(shaker.id(), "layers")))));
         site.derive(new Derivation(
                 shaker.id(),
                 "Filling, pieces",
                 new Amount.Count(pieces),
                 "{0} % of the space inside the dam ÷ one piece {1} across",
                 List.of(
-                        new Derivation.Term(1, "cover", new Amount.Count(shaker.cover()), new Source(shaker.id(), "cover")),
+                        new Derivation.Term(
+                                1, "cover", new Amount.Count(shaker.cover()), new Source(shaker.id(), "cover")),
                         Dam.Request.term(1, "disc", filling.diameter(), new Source(shaker.id(), "filling")))));
     }
 
     private static void derive(Shaker shaker, Aperture aperture, Site site, Dam dam) {
         Dam.Request r = new Dam.Request(shaker, aperture.opening(), aperture.middle());
-        Derivation.Term overlap =
-                Dam.Request.term(2, "overlap", shaker.overlap(), new Source(shaker.id(), "overlap"));
+        Derivation.Term overlap = Dam.Request.term(2, "overlap", shaker.overlap(), new Source(shaker.id(), "overlap"));
         Length both = shaker.overlap().times(2);
         Length w = r.opening().width();
         Length h = r.opening().height();

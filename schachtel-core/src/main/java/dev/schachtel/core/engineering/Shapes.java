@@ -22,8 +22,7 @@ record Shapes(Outline outline, Form form) {
             return new Shapes(Outline.oval(w, h), Form.of(Form.Sort.OVAL, w, h));
         }
         if (opening instanceof Opening.RoundedRectangle r) {
-            return new Shapes(
-                    Outline.roundedRectangle(w, h, r.corner().plus(by)), Form.of(Form.Sort.ROUNDED, w, h));
+            return new Shapes(Outline.roundedRectangle(w, h, r.corner().plus(by)), Form.of(Form.Sort.ROUNDED, w, h));
         }
         return new Shapes(Outline.rectangle(w, h), Form.rectangle(w, h));
     }

@@ -39,9 +39,8 @@ final class StripDam implements Dam.Way {
         for (int k = 0; k < n; k++) {
             at.add(onCircle(request, middleRadius, Angle.ofTurn(k, n)));
             double corner = Angle.ofTurn(k, n).radians() + Math.PI / n - Math.PI / 2;
-            joints.add(request.middle()
-                    .origin()
-                    .plus(cornerRadius * Math.cos(corner), cornerRadius * Math.sin(corner)));
+            joints.add(
+                    request.middle().origin().plus(cornerRadius * Math.cos(corner), cornerRadius * Math.sin(corner)));
         }
         Form form = mitred ? Form.of(Form.Sort.MITRED, length, w) : Form.rectangle(length, w);
         List<Outline> footprints = at.stream().map(strip::placed).toList();
@@ -65,8 +64,7 @@ final class StripDam implements Dam.Way {
         double in = Mm.of(polygon.innerLength()) / 2;
         double out = Mm.of(polygon.mitredOuterLength()) / 2;
         double y = Mm.of(width) / 2;
-        return Outline.ofCorners(
-                List.of(new Point(-out, -y), new Point(out, -y), new Point(in, y), new Point(-in, y)));
+        return Outline.ofCorners(List.of(new Point(-out, -y), new Point(out, -y), new Point(in, y), new Point(-in, y)));
     }
 
     private static Outline corners(Dam.Request request, double radius, int n) {
@@ -79,7 +77,8 @@ final class StripDam implements Dam.Way {
     private List<Derivation> derive(Dam.Request r, DamPolygon polygon) {
         List<Derivation> all = new ArrayList<>();
         all.add(r.clearDerivation());
-        Derivation.Term clear = Dam.Request.term(1, "inside", r.clearWidth(), r.setback(1).source());
+        Derivation.Term clear =
+                Dam.Request.term(1, "inside", r.clearWidth(), r.setback(1).source());
         all.add(r.derive(
                 "Strip, inner edge",
                 Amount.of(polygon.innerLength()),
@@ -104,14 +103,15 @@ final class StripDam implements Dam.Way {
                 Amount.of(length.times(r.shaker().strips()).times(r.shaker().layers())),
                 "",
                 List.of(Dam.Request.term(
-                        r.shaker().strips() * r.shaker().layers(), "strip", length, r.strips().source()))));
+                        r.shaker().strips() * r.shaker().layers(),
+                        "strip",
+                        length,
+                        r.strips().source()))));
         Length outside = mitred ? polygon.mitredOutsideRadius() : polygon.squareOutsideRadius();
         all.add(r.derive(
                 "Dam, outside",
                 Amount.of(outside.times(2)),
-                mitred
-                        ? "({0} + 2 × {1}) ÷ cos(180° ÷ {2})"
-                        : "2 × √((½ {0} + {1})² + (½ {0} × tan(180° ÷ {2}))²)",
+                mitred ? "({0} + 2 × {1}) ÷ cos(180° ÷ {2})" : "2 × √((½ {0} + {1})² + (½ {0} × tan(180° ÷ {2}))²)",
                 List.of(clear, r.foam(1), r.strips())));
         return all;
     }

@@ -44,8 +44,7 @@ final class Stuff {
 
     /** An adhesive or a foam. */
     Material fixing(MaterialId id, Source asker) {
-        Optional<Material> fits =
-                site.workshop().material(id).filter(m -> m instanceof Adhesive || m instanceof Foam);
+        Optional<Material> fits = site.workshop().material(id).filter(m -> m instanceof Adhesive || m instanceof Foam);
         return found(fits, id, asker).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
     }
 

@@ -4,10 +4,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.JsonNodeFactory;
-import tools.jackson.databind.node.ObjectNode;
-
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -18,6 +14,10 @@ import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The card file: one JSON object, {@code "schachtel": 1} and the fields of {@link CardSpec}. What {@link #write} gives,
@@ -47,7 +47,9 @@ public final class CardFile {
             throw new RefusedException("$", "must be an object in braces");
         }
         JsonNode version = object.get(MARK);
-        if (version == null || !version.isIntegralNumber() || !version.asString().equals("" + VERSION)) {
+        if (version == null
+                || !version.isIntegralNumber()
+                || !version.asString().equals("" + VERSION)) {
             throw new RefusedException("$." + MARK, "must be " + VERSION + ", the version of card files read here");
         }
         object.remove(MARK);
@@ -93,7 +95,9 @@ public final class CardFile {
                 if (value instanceof MaterialId id && !known(id, bone.asked().from())) {
                     throw new RefusedException(path + "." + bone.name(), "'" + id + "' is not in the workshop");
                 }
-                if (value instanceof Id id && !bone.name().equals("id") && !there(id, bone.asked().from())) {
+                if (value instanceof Id id
+                        && !bone.name().equals("id")
+                        && !there(id, bone.asked().from())) {
                     throw new RefusedException(path + "." + bone.name(), "the card has no '" + id + "' to refer to");
                 }
             }
@@ -106,7 +110,9 @@ public final class CardFile {
         private boolean there(Id id, Asked.Choice choice) {
             return choice == Asked.Choice.WINDOW
                     ? spec.find(id, Window.class).isPresent()
-                    : id.equals(Id.FRONT) || id.equals(Id.INSIDE) || spec.piece(id).isPresent();
+                    : id.equals(Id.FRONT)
+                            || id.equals(Id.INSIDE)
+                            || spec.piece(id).isPresent();
         }
     }
 }

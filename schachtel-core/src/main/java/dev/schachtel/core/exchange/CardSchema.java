@@ -3,10 +3,6 @@ package dev.schachtel.core.exchange;
 import java.time.LocalDate;
 import java.util.Arrays;
 
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.JsonNodeFactory;
-import tools.jackson.databind.node.ObjectNode;
-
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Kind;
@@ -14,6 +10,10 @@ import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The card file's JSON Schema (draft 2020-12), made from the annotated records, so that it can't fall behind. */
 public final class CardSchema {
@@ -99,7 +99,11 @@ public final class CardSchema {
         ObjectNode node = NODES.objectNode();
         if (type == int.class) {
             node.put("type", "integer");
-            node.put("minimum", bone.asked().min().isEmpty() ? 0 : Integer.parseInt(bone.asked().min()));
+            node.put(
+                    "minimum",
+                    bone.asked().min().isEmpty()
+                            ? 0
+                            : Integer.parseInt(bone.asked().min()));
             if (!bone.asked().max().isEmpty()) {
                 node.put("maximum", Integer.parseInt(bone.asked().max()));
             }

@@ -28,9 +28,13 @@ public final class Choices {
                 named(workshop.materials().stream()
                         .filter(m -> m instanceof Adhesive || m instanceof Foam f && f.form() == Foam.Form.TAPE));
             case FILLING ->
-                workshop.fillings().stream().map(f -> new Choice(f.id(), f.name())).toList();
+                workshop.fillings().stream()
+                        .map(f -> new Choice(f.id(), f.name()))
+                        .toList();
             case ENVELOPE ->
-                workshop.envelopes().stream().map(e -> new Choice(e.id(), e.name())).toList();
+                workshop.envelopes().stream()
+                        .map(e -> new Choice(e.id(), e.name()))
+                        .toList();
             default -> named(workshop.materials().stream());
         };
     }

@@ -13,7 +13,6 @@ import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
-
 /** The cut list as comma separated values (RFC 4180), sizes in the card's units and in millimetres. */
 public final class CutListCsv {
     private CutListCsv() {}
@@ -23,8 +22,18 @@ public final class CutListCsv {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader(
-                        "letter", "part", "shape", "width " + units.sign(), "height " + units.sign(), "width mm",
-                        "height mm", "material", "count", "per card", "method", "grain")
+                        "letter",
+                        "part",
+                        "shape",
+                        "width " + units.sign(),
+                        "height " + units.sign(),
+                        "width mm",
+                        "height mm",
+                        "material",
+                        "count",
+                        "per card",
+                        "method",
+                        "grain")
                 .get();
         try (CSVPrinter csv = new CSVPrinter(out, format)) {
             for (Demand d : plan.demands()) {

@@ -25,9 +25,7 @@ record DimensionSvg(PathData path, SvgText text, Box extent) {
         if (d.lane() == 0) {
             x = path.x(d.from());
         } else {
-            x = left
-                    ? path.x(new Point(extent.left(), 0)) - off(d)
-                    : path.x(new Point(extent.right(), 0)) + off(d) - 6;
+            x = left ? path.x(new Point(extent.left(), 0)) - off(d) : path.x(new Point(extent.right(), 0)) + off(d) - 6;
         }
         double y1 = Math.max(path.y(d.from()), path.y(d.to()));
         double y2 = Math.min(path.y(d.from()), path.y(d.to()));
@@ -76,15 +74,21 @@ record DimensionSvg(PathData path, SvgText text, Box extent) {
 
     private void line(StringBuilder out, double x1, double y1, double x2, double y2) {
         out.append("<path class=\"l-dim\" d=\"M")
-                .append(path.number(x1)).append(',').append(path.number(y1))
+                .append(path.number(x1))
+                .append(',')
+                .append(path.number(y1))
                 .append('L')
-                .append(path.number(x2)).append(',').append(path.number(y2))
+                .append(path.number(x2))
+                .append(',')
+                .append(path.number(y2))
                 .append("\"/>");
     }
 
     private void arrow(StringBuilder out, double x, double y, String shape) {
         out.append("<path class=\"a-dim\" d=\"M")
-                .append(path.number(x)).append(',').append(path.number(y))
+                .append(path.number(x))
+                .append(',')
+                .append(path.number(y))
                 .append(shape)
                 .append("\"/>");
     }

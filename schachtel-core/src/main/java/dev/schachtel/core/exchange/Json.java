@@ -1,5 +1,7 @@
 package dev.schachtel.core.exchange;
 
+import dev.schachtel.core.edit.RefusedException;
+
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
@@ -10,8 +12,6 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
-
-import dev.schachtel.core.edit.RefusedException;
 
 /** Strict JSON: no duplicate keys, no NaN, nothing after the end, at most 10 MB and 40 levels deep. */
 final class Json {

@@ -8,15 +8,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.JsonNodeFactory;
-import tools.jackson.databind.node.ObjectNode;
-
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.measure.Units;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * JSON to annotated records and back. Records of a sealed family carry their kind in "kind". Lengths are texts with

@@ -94,22 +94,44 @@ public final class StackSvg {
 
     /** The fold that joins the base's two leaves, at the left. */
     private void spine() {
-        List<Stack.Layer> base = stack.layers().stream()
-                .filter(l -> l.owner().equals(Id.BASE))
-                .toList();
+        List<Stack.Layer> base =
+                stack.layers().stream().filter(l -> l.owner().equals(Id.BASE)).toList();
         if (base.size() == 2) {
             Stack.Layer back = base.get(0);
             Stack.Layer front = base.get(1);
             double mid = (y(back.top()) + y(front.bottom())) / 2;
-            out.append("<path class=\"l-edge a\"").append(fill(back.material())).append(" d=\"M")
-                    .append(n(LEFT + 14)).append(',').append(n(y(front.top())))
-                    .append("C").append(n(LEFT - 8)).append(',').append(n(y(front.top())))
-                    .append(' ').append(n(LEFT - 8)).append(',').append(n(y(back.bottom())))
-                    .append(' ').append(n(LEFT + 14)).append(',').append(n(y(back.bottom())))
-                    .append("V").append(n(y(back.top())))
-                    .append("C").append(n(LEFT + 6)).append(',').append(n(mid + 1))
-                    .append(' ').append(n(LEFT + 6)).append(',').append(n(mid - 1))
-                    .append(' ').append(n(LEFT + 14)).append(',').append(n(y(front.bottom())))
+            out.append("<path class=\"l-edge a\"")
+                    .append(fill(back.material()))
+                    .append(" d=\"M")
+                    .append(n(LEFT + 14))
+                    .append(',')
+                    .append(n(y(front.top())))
+                    .append("C")
+                    .append(n(LEFT - 8))
+                    .append(',')
+                    .append(n(y(front.top())))
+                    .append(' ')
+                    .append(n(LEFT - 8))
+                    .append(',')
+                    .append(n(y(back.bottom())))
+                    .append(' ')
+                    .append(n(LEFT + 14))
+                    .append(',')
+                    .append(n(y(back.bottom())))
+                    .append("V")
+                    .append(n(y(back.top())))
+                    .append("C")
+                    .append(n(LEFT + 6))
+                    .append(',')
+                    .append(n(mid + 1))
+                    .append(' ')
+                    .append(n(LEFT + 6))
+                    .append(',')
+                    .append(n(mid - 1))
+                    .append(' ')
+                    .append(n(LEFT + 14))
+                    .append(',')
+                    .append(n(y(front.bottom())))
                     .append("Z\"/>");
         }
     }
@@ -135,8 +157,7 @@ public final class StackSvg {
         }
         double column = (RIGHT - MIDDLE) / layer.columns();
         double x = MIDDLE + column * layer.column();
-        boolean joins = layer.column() == 0
-                && blocks.stream().anyMatch(b -> Math.abs(b[0] + b[1] - MIDDLE) < 0.5);
+        boolean joins = layer.column() == 0 && blocks.stream().anyMatch(b -> Math.abs(b[0] + b[1] - MIDDLE) < 0.5);
         if (joins) {
             double[] last = blocks.remove(blocks.size() - 1);
             blocks.add(new double[] {last[0], x + column - last[0]});
@@ -157,8 +178,13 @@ public final class StackSvg {
         boolean pattern = !(layer.material() instanceof Cardstock);
         boolean dark = layer.material() instanceof Cardstock c && c.colour().lightness() < 55;
         if (pattern) {
-            out.append("<rect class=\"ly-plate\" x=\"").append(n(x + 2)).append("\" y=\"").append(n(middle - 9))
-                    .append("\" width=\"").append(n(column - 4)).append("\" height=\"18\"/>");
+            out.append("<rect class=\"ly-plate\" x=\"")
+                    .append(n(x + 2))
+                    .append("\" y=\"")
+                    .append(n(middle - 9))
+                    .append("\" width=\"")
+                    .append(n(column - 4))
+                    .append("\" height=\"18\"/>");
         }
         text("ly-n" + (dark ? " on-dark" : ""), x + 6, middle + 5, "start", SvgText.escape(name));
         if (layer.columns() == 1) {
@@ -177,9 +203,16 @@ public final class StackSvg {
 
     private void rect(double x, double y, double w, double h, Material material, boolean on) {
         String box = " x=\"" + n(x) + "\" y=\"" + n(y) + "\" width=\"" + n(w) + "\" height=\"" + n(h) + "\"";
-        out.append("<rect class=\"l-edge a\"").append(fill(material)).append(box).append("/>");
+        out.append("<rect class=\"l-edge a\"")
+                .append(fill(material))
+                .append(box)
+                .append("/>");
         if (on) {
-            out.append("<rect class=\"l-sel\"").append(box).append("/><rect class=\"l-edge\"").append(box).append("/>");
+            out.append("<rect class=\"l-sel\"")
+                    .append(box)
+                    .append("/><rect class=\"l-edge\"")
+                    .append(box)
+                    .append("/>");
         }
     }
 
@@ -193,13 +226,31 @@ public final class StackSvg {
     }
 
     private void line(String css, double x1, double y1, double x2, double y2) {
-        out.append("<path class=\"").append(css).append("\" d=\"M").append(n(x1)).append(',').append(n(y1))
-                .append('L').append(n(x2)).append(',').append(n(y2)).append("\"/>");
+        out.append("<path class=\"")
+                .append(css)
+                .append("\" d=\"M")
+                .append(n(x1))
+                .append(',')
+                .append(n(y1))
+                .append('L')
+                .append(n(x2))
+                .append(',')
+                .append(n(y2))
+                .append("\"/>");
     }
 
     private void text(String css, double x, double y, String anchor, String content) {
-        out.append("<text class=\"").append(css).append("\" x=\"").append(n(x)).append("\" y=\"").append(n(y))
-                .append("\" text-anchor=\"").append(anchor).append("\">").append(content).append("</text>");
+        out.append("<text class=\"")
+                .append(css)
+                .append("\" x=\"")
+                .append(n(x))
+                .append("\" y=\"")
+                .append(n(y))
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\">")
+                .append(content)
+                .append("</text>");
     }
 
     private static String n(double value) {

@@ -23,8 +23,7 @@ public final class SvgFile {
     private SvgFile() {}
 
     public static String write(Scene scene) {
-        PathData path = new PathData(
-                1, -scene.extent().left(), scene.extent().top(), 4);
+        PathData path = new PathData(1, -scene.extent().left(), scene.extent().top(), 4);
         Map<Meaning, StringBuilder> groups = new EnumMap<>(Meaning.class);
         for (Mark mark : scene.marks()) {
             if (mark instanceof Mark.Area area) {

@@ -20,8 +20,8 @@ public final class LengthText {
             "mm", NM_PER_MM,
             "cm", NM_PER_MM.multiply(BigInteger.TEN),
             "m", NM_PER_MM.multiply(BigInteger.valueOf(1000)));
-    private static final Map<Character, String> READY_MADE = Map.of(
-            '½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8");
+    private static final Map<Character, String> READY_MADE =
+            Map.of('½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8");
 
     private final String typed;
     private final String text;
@@ -46,7 +46,8 @@ public final class LengthText {
         for (char c : typed.strip().toCharArray()) {
             String fraction = READY_MADE.get(c);
             if (fraction != null) {
-                out.append(out.isEmpty() || out.charAt(out.length() - 1) == ' ' ? "" : " ").append(fraction);
+                out.append(out.isEmpty() || out.charAt(out.length() - 1) == ' ' ? "" : " ")
+                        .append(fraction);
             } else {
                 out.append(
                         switch (c) {
@@ -176,9 +177,7 @@ public final class LengthText {
         BigInteger times(BigInteger perUnit) {
             BigDecimal scaled = numerator.multiply(new BigDecimal(perUnit));
             BigInteger top = scaled.movePointRight(Math.max(0, scaled.scale())).toBigInteger();
-            BigInteger bottom = BigInteger.TEN
-                    .pow(Math.max(0, scaled.scale()))
-                    .multiply(denominator.toBigInteger());
+            BigInteger bottom = BigInteger.TEN.pow(Math.max(0, scaled.scale())).multiply(denominator.toBigInteger());
             BigInteger[] parts = top.divideAndRemainder(bottom);
             if (parts[1].signum() != 0 || parts[0].bitLength() > 62) {
                 throw new LengthTextException(

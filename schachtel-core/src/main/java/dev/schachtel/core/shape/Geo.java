@@ -89,15 +89,13 @@ final class Geo {
                 pieces.add(p);
             }
         }
-        return pieces.stream()
-                .max(Comparator.comparingDouble(Polygon::getArea))
-                .map(p -> {
-                    List<Ring> holes = new ArrayList<>();
-                    for (int i = 0; i < p.getNumInteriorRing(); i++) {
-                        holes.add(ring(p.getInteriorRingN(i).getCoordinates()));
-                    }
-                    return new Outline(ring(p.getExteriorRing().getCoordinates()), holes);
-                });
+        return pieces.stream().max(Comparator.comparingDouble(Polygon::getArea)).map(p -> {
+            List<Ring> holes = new ArrayList<>();
+            for (int i = 0; i < p.getNumInteriorRing(); i++) {
+                holes.add(ring(p.getInteriorRingN(i).getCoordinates()));
+            }
+            return new Outline(ring(p.getExteriorRing().getCoordinates()), holes);
+        });
     }
 
     private static Ring ring(Coordinate[] closed) {

@@ -98,7 +98,8 @@ public record Outline(Ring outer, List<Ring> holes) {
             all.add(hole.outer);
             return new Outline(outer, all);
         }
-        return Geo.largestOf(Geo.polygon(this).difference(Geo.polygon(hole.filled()))).orElse(this);
+        return Geo.largestOf(Geo.polygon(this).difference(Geo.polygon(hole.filled())))
+                .orElse(this);
     }
 
     public Area area() {

@@ -45,8 +45,7 @@ public record Ring(Point start, List<Segment> segments) {
 
                     @Override
                     public Segment bow(Segment.Bow b) {
-                        return new Segment.Bow(
-                                map.apply(b.centre()), b.radii(), b.tilt() + turn, b.from(), b.sweep());
+                        return new Segment.Bow(map.apply(b.centre()), b.radii(), b.tilt() + turn, b.from(), b.sweep());
                     }
                 }))
                 .toList();
@@ -77,7 +76,8 @@ public record Ring(Point start, List<Segment> segments) {
     }
 
     private static boolean flatten(Segment.Bow bow, List<Point> points) {
-        double radius = Math.max(CHORD_ERROR, Math.max(bow.radii().first(), bow.radii().second()));
+        double radius =
+                Math.max(CHORD_ERROR, Math.max(bow.radii().first(), bow.radii().second()));
         double step = 2 * Math.acos(Math.max(0, 1 - CHORD_ERROR / radius));
         int chords = Math.max(2, (int) Math.ceil(Math.abs(bow.sweep()) / step));
         for (int i = 1; i <= chords; i++) {

@@ -22,8 +22,7 @@ public sealed interface Segment {
         Point at(double angle) {
             double u = radii.first * Math.cos(angle);
             double v = radii.second * Math.sin(angle);
-            return centre.plus(
-                    u * Math.cos(tilt) - v * Math.sin(tilt), u * Math.sin(tilt) + v * Math.cos(tilt));
+            return centre.plus(u * Math.cos(tilt) - v * Math.sin(tilt), u * Math.sin(tilt) + v * Math.cos(tilt));
         }
 
         Point start() {

@@ -20,7 +20,8 @@ public record Stretch(Length from, Length to) {
     public List<Stretch> less(List<Stretch> taken) {
         List<Stretch> left = new ArrayList<>();
         Length start = from;
-        for (Stretch t : taken.stream().sorted(Comparator.comparing(Stretch::from)).toList()) {
+        for (Stretch t :
+                taken.stream().sorted(Comparator.comparing(Stretch::from)).toList()) {
             if (t.from.isAbove(start)) {
                 left.add(new Stretch(start, Length.min(t.from, to)));
             }

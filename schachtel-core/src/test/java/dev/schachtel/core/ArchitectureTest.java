@@ -1,0 +1,148 @@
+package dev.schachtel.core;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Holds the order of the house: packages only know those further down the list of docs/architecture.md. */
+class ArchitectureTest {
+    /** From the top down. Siblings of one line don't know each other. */
+    private static final List<List<String>> ORDER = List.of(
+            List.of("plan"),
+            List.of("exchange"),
+            List.of("drawing"),
+            List.of("check", "cutting", "assembly"),
+            List.of("engineering"),
+            List.of("build"),
+            List.of("edit"),
+            List.of("card"),
+            List.of("material"),
+            List.of("shape"),
+            List.of("measure"));
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("dev.schachtel.core");
+
+    private static String packageOf(String name) {
+        return "dev.schachtel.core." + name + "..";
+    }
+
+    @Test
+    void packagesOnlyKnowThoseBelow() {
+        List<String> above = new ArrayList<>();
+        for (List<String> line : ORDER) {
+            for (String name : line) {
+                List<String> forbidden = new ArrayList<>(above);
+                line.stream()
+                        .filter(other -> !other.equals(name))
+                        .map(ArchitectureTest::packageOf)
+                        .forEach(forbidden::add);
+                if (!forbidden.isEmpty()) {
+                    noClasses()
+                            .that()
+                            .resideInAPackage(packageOf(name))
+                            .should()
+                            .dependOnClassesThat()
+                            .resideInAnyPackage(forbidden.toArray(String[]::new))
+                            .check(CORE);
+                }
+            }
+            line.stream().map(ArchitectureTest::packageOf).forEach(above::add);
+        }
+        SlicesRuleDefinition.slices()
+                .matching("dev.schachtel.core.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(CORE);
+    }
+
+    @Test
+    void everyPackageIsInTheOrder() {
+        List<String> known = ORDER.stream().flatMap(List::stream).toList();
+        assertThat(CORE.stream()
+                        .map(c -> c.getPackageName().replace("dev.schachtel.core.", ""))
+                        .distinct())
+                .containsExactlyInAnyOrderElementsOf(known);
+    }
+
+    @Test
+    void theCoreKnowsNoFrameworkAndOnlyShapeKnowsTheGeometryLibrary() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework..", "jakarta..", "org.hibernate..", "org.thymeleaf..")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("dev.schachtel.core.shape..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.locationtech..")
+                .check(CORE);
+    }
+
+    @Test
+    void checksDrawingCuttingAndAssemblyReadPartsNotRecordsOfOneFeature() {
+        ArchRule rule = noClasses()
+                .that()
+                .resideInAnyPackage("dev.schachtel.core.cutting..", "dev.schachtel.core.assembly..")
+                .should()
+                .dependOnClassesThat()
+                .haveNameMatching("dev\\.schachtel\\.core\\.card\\.(Shaker|Window|Sentiment|Mat|Liner|FlatFold)");
+        rule.check(CORE);
+    }
+
+    @Test
+    void noStateIsShared() {
+        fields().that()
+                .areStatic()
+                .and()
+                .doNotHaveName("$VALUES")
+                .should()
+                .beFinal()
+                .check(CORE);
+    }
+
+    @Test
+    void everyPackageSaysWhatItKnows() throws Exception {
+        Path root = Path.of("src/main/java/dev/schachtel/core");
+        try (Stream<Path> folders = Files.walk(root)) {
+            for (Path folder : folders.filter(Files::isDirectory)
+                    .filter(f -> !f.equals(root))
+                    .toList()) {
+                Path info = folder.resolve("package-info.java");
+                assertThat(info).exists();
+                assertThat(Files.readString(info)).contains("@NullMarked");
+            }
+        }
+    }
+
+    /** Too broad a catch hides bugs; a finding is data, not an exception. */
+    @Test
+    void nothingCatchesEverything() throws Exception {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                assertThat(Files.readString(file))
+                        .as(file.toString())
+                        .doesNotContain("catch (Exception ")
+                        .doesNotContain("catch (RuntimeException ")
+                        .doesNotContain("catch (Throwable ");
+            }
+        }
+    }
+}

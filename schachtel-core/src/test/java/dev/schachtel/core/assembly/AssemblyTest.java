@@ -1,0 +1,159 @@
+package dev.schachtel.core.assembly;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Build;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class AssemblyTest {
+    static Stream<TestCards> cards() {
+        TestCards demo = TestCards.upperStation();
+        return Stream.of(
+                demo,
+                demo.set("shaker", "filmFixing", "gel"),
+                demo.set("brief", "cards", "1")
+                        .set("shaker", "filmFixing", "gel")
+                        .set("liner", "fixing", "glue"),
+                demo.set("shaker", "make", "one-piece").set("shaker", "foam", "foam-sheet-2"),
+                demo.remove("shaker").remove("window").set("panel", "fixing", "glue"),
+                demo.add("mat").set("mat", "on", "inside").add("sentiment").set("sentiment-2", "on", "mat"));
+    }
+
+    /** Checks a schedule against the rules afresh: one thing at a time, everything after what it waits for and dry. */
+    @ParameterizedTest
+    @MethodSource("cards")
+    void everyScheduleHolds(TestCards card) {
+        Build build = card.plan().build();
+        List<Step> steps = card.plan().assembly().steps();
+        Duration free = Duration.ZERO;
+        for (Step step : steps) {
+            assertThat(step.start()).as("hands free for %s", step.op().id()).isGreaterThanOrEqualTo(free);
+            free = step.end();
+        }
+        for (Step a : steps) {
+            for (Step b : steps) {
+                for (OrderRule rule : OrderRule.values()) {
+                    if (rule.applies(a.op(), b.op(), build)) {
+                        assertThat(b.start())
+                                .as("%s: %s before %s", rule.id(), a.op().id(), b.op().id())
+                                .isGreaterThanOrEqualTo(a.ready());
+                    }
+                }
+            }
+        }
+        assertThat(steps).extracting(s -> s.op().id()).doesNotHaveDuplicates();
+        assertThat(steps.get(steps.size() - 1).op().kind()).isEqualTo(OpKind.ENVELOPE);
+    }
+
+    @Test
+    void everyRuleBindsSomewhere() {
+        Set<OrderRule> met = EnumSet.noneOf(OrderRule.class);
+        cards().forEach(card -> card.plan().assembly().steps().stream()
+                .flatMap(s -> s.reasons().stream())
+                .map(Step.Reason::rule)
+                .forEach(met::add));
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(met))).isEmpty();
+    }
+
+    @Test
+    void theShakerIsTracedSealedFilledAndClosedInThatOrder() {
+        List<OpKind> order = TestCards.upperStation().plan().assembly().steps().stream()
+                .map(s -> s.op().kind())
+                .filter(
+                        EnumSet.of(
+                                OpKind.TRACE,
+                                OpKind.FIX_FILM,
+                                OpKind.LAY_DAM,
+                                OpKind.ANTI_STATIC,
+                                OpKind.FILL,
+                                OpKind.CLOSE)::contains)
+                .toList();
+        assertThat(order)
+                .containsExactly(
+                        OpKind.TRACE, OpKind.FIX_FILM, OpKind.LAY_DAM, OpKind.ANTI_STATIC, OpKind.FILL, OpKind.CLOSE);
+    }
+
+    /** While the film dries the hands lay foam, glue the sentiment and line the inside. */
+    @Test
+    void dryingRunsBesideHandWork() {
+        BuildPlan plan = TestCards.upperStation()
+                .set("shaker", "filmFixing", "gel")
+                .plan()
+                .assembly();
+        assertThat(plan.drying()).isEqualTo(Duration.ofMinutes(50));
+        Step film = plan.steps().stream()
+                .filter(s -> s.op().kind() == OpKind.FIX_FILM)
+                .findFirst()
+                .orElseThrow();
+        long worked = plan.steps().stream()
+                .mapToLong(s -> Math.min(s.end().toSeconds(), film.ready().toSeconds())
+                        - Math.max(s.start().toSeconds(), film.end().toSeconds()))
+                .filter(seconds -> seconds > 0)
+                .sum();
+        assertThat(worked).isEqualTo(film.op().rest().toSeconds());
+        assertThat(plan.waiting()).isLessThan(Duration.ofMinutes(25));
+        assertThat(plan.total()).isLessThan(plan.inARow());
+    }
+
+    @Test
+    void everyDryingBelongsToAnAdhesiveThatDries() {
+        Map<String, Duration> rests = new HashMap<>();
+        TestCards.upperStation().plan().assembly().steps().forEach(s -> rests.put(s.op().id(), s.op().rest()));
+        assertThat(rests)
+                .containsEntry("fix-film shaker film", Duration.ZERO)
+                .containsEntry("attach sentiment strip", Duration.ofMinutes(10));
+    }
+
+    @Test
+    void cuttingAndFillingCarryTheirCautions() {
+        for (Step step : TestCards.upperStation().plan().assembly().steps()) {
+            switch (step.op().kind()) {
+                case TRIM -> assertThat(step.op().cautions()).contains(Caution.TRIMMER);
+                case DIE_CUT -> assertThat(step.op().cautions()).contains(Caution.ROLLER_MACHINE);
+                case SNIP_FOAM -> assertThat(step.op().cautions()).contains(Caution.BLADE);
+                case FILL -> assertThat(step.op().cautions()).contains(Caution.SMALL_PARTS);
+                default -> assertThat(step.op().cautions()).doesNotContain(Caution.BLADE);
+            }
+        }
+    }
+
+    @Test
+    void aBatchTakesSetUpOnce() {
+        Duration one = total("1");
+        Duration twelve = total("12");
+        assertThat(twelve).isLessThan(one.multipliedBy(12)).isGreaterThan(one.multipliedBy(6));
+    }
+
+    private static Duration total(String cards) {
+        return TestCards.upperStation()
+                .set("brief", "cards", cards)
+                .plan()
+                .assembly()
+                .hands();
+    }
+
+    @Test
+    void waitsAndFreesMirrorEachOther() {
+        List<Step> steps = TestCards.upperStation().plan().assembly().steps();
+        List<String> waits = new ArrayList<>();
+        List<String> frees = new ArrayList<>();
+        steps.forEach(s -> s.waitsFor().forEach(w -> waits.add(w + ">" + s.number())));
+        steps.forEach(s -> s.frees().forEach(f -> frees.add(s.number() + ">" + f)));
+        assertThat(waits).containsExactlyInAnyOrderElementsOf(frees);
+        assertThat(waits.stream().collect(Collectors.toSet())).hasSameSizeAs(waits);
+    }
+}

@@ -1,0 +1,148 @@
+package dev.schachtel.core.exchange;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.shape.Point;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Files read by programs other than ours: librsvg for SVG, poppler for PDF. */
+class FilesTest {
+    private final Plan plan = TestCards.upperStation().plan();
+
+    @TempDir
+    private Path dir;
+
+    private static String run(String... command) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String out = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor()).as(out).isZero();
+        return out;
+    }
+
+    private Part panel() {
+        return plan.build().partsOf(new Id("panel")).get(0);
+    }
+
+    @Test
+    void aPartIsAsLargeAsItSays() throws Exception {
+        Path svg = dir.resolve("panel.svg");
+        Files.writeString(svg, SvgFile.write(SheetView.of(panel(), plan.build().folds())));
+        assertThat(Files.readString(svg))
+                .contains("width=\"82.55mm\"")
+                .contains("height=\"209.55mm\"")
+                .contains("A30.1625 30.1625");
+        Path png = dir.resolve("panel.png");
+        run("rsvg-convert", "-d", "254", "-p", "254", "-o", png.toString(), svg.toString());
+        BufferedImage image = ImageIO.read(png.toFile());
+        assertThat(image.getWidth()).isBetween(825, 826);
+        assertThat(image.getHeight()).isBetween(2095, 2096);
+        assertThat(darkSpan(image, (int) ((209.55 - 6.75 * 25.4 + 3.175) * 10))).isCloseTo(603, within(4));
+    }
+
+    /** Pixels between the two dark places of the window on one row, the panel's own edges left out. */
+    private static int darkSpan(BufferedImage image, int row) {
+        int first = -1;
+        int last = -1;
+        for (int x = 20; x < image.getWidth() - 20; x++) {
+            int alpha = image.getRGB(x, row) >>> 24;
+            if (alpha > 60) {
+                first = first < 0 ? x : first;
+                last = x;
+            }
+        }
+        return last - first;
+    }
+
+    @Test
+    void everySheetIsSoundSvg() throws Exception {
+        int number = 0;
+        for (var material : plan.cutting().materials()) {
+            for (var sheet : material.sheets()) {
+                Path svg = dir.resolve("sheet-" + number++ + ".svg");
+                Files.writeString(svg, SvgFile.write(SheetView.of(sheet)));
+                run("rsvg-convert", "-o", svg + ".png", svg.toString());
+            }
+        }
+        assertThat(number).isEqualTo(plan.cutting().sheets());
+    }
+
+    @Test
+    void theRulerInThePdfMeasuresAHundredMillimetres() throws Exception {
+        Path pdf = dir.resolve("parts.pdf");
+        Files.write(pdf, SheetPdf.write(plan.build()));
+        String text = run("pdftotext", "-layout", pdf.toString(), "-");
+        assertThat(text).contains("Print at 100 %").contains("100 mm").contains("Front panel, 3 1/4 x 8 1/4 in");
+        assertThat(run("pdfinfo", pdf.toString()))
+                .contains("Pages:           " + plan.build().parts().size());
+        Path svg = dir.resolve("page.svg");
+        run("pdftocairo", "-svg", "-f", "2", "-l", "2", pdf.toString(), svg.toString());
+        double longest = 0;
+        Matcher line = Pattern.compile("M ([\\d.]+) ([\\d.]+) L ([\\d.]+) ([\\d.]+) *(?=[\"M])")
+                .matcher(Files.readString(svg));
+        while (line.find()) {
+            boolean level = line.group(2).equals(line.group(4));
+            double width = Math.abs(Double.parseDouble(line.group(3)) - Double.parseDouble(line.group(1)));
+            longest = level ? Math.max(longest, width) : longest;
+        }
+        assertThat(longest * 25.4 / 72).isCloseTo(100, within(0.05));
+    }
+
+    @Test
+    void theCutListReadsBack() {
+        String csv = CutListCsv.write(plan.cutting(), Units.INCH);
+        List<String> lines = csv.lines().toList();
+        assertThat(lines.get(0)).startsWith("letter,part,shape,width in,height in,width mm");
+        assertThat(lines).hasSize(1 + plan.build().parts().size());
+        assertThat(lines.get(2))
+                .isEqualTo("B,Front panel,rectangle,3 1/4,8 1/4,82.55,209.55,cream card 300 g,12,1,trimmer,up");
+        Plan formula = TestCards.upperStation().set("sentiment", "text", "=1+1").plan();
+        assertThat(CutListCsv.write(formula.cutting(), Units.MM)).contains("'=1+1");
+    }
+
+    @Test
+    void drawingsCarryNoStylesScriptsOrUnescapedWords() {
+        Plan hostile = TestCards.upperStation()
+                .set("sentiment", "text", "<script>\"&'</script>")
+                .plan();
+        for (Views view : Views.values()) {
+            Look look = new Look(
+                    656,
+                    526,
+                    Units.INCH,
+                    new Id("shaker"),
+                    "/x?select=",
+                    List.of(new Pin("k", Severity.MEND, new Id("shaker"), new Point(1, 2), "<b>")));
+            String svg = SvgWriter.write(view.of(hostile.build(), new Id("shaker")), look);
+            assertThat(svg)
+                    .doesNotContain("<script")
+                    .doesNotContain("style=")
+                    .doesNotContain("<b>")
+                    .startsWith("<svg");
+            assertThat(svg).doesNotContain("NaN").doesNotContain("Infinity");
+        }
+        String front = SvgWriter.write(
+                Views.FRONT.of(plan.build(), new Id("window")),
+                new Look(656, 526, Units.INCH, new Id("window"), "/x?select=", List.of()));
+        assertThat(front).contains("l-hidden").contains("l-mount").contains("data-select=\"shaker\"");
+    }
+}
