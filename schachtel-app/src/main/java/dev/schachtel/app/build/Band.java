@@ -34,9 +34,9 @@ final class Band {
         out.append("<svg class=\"dwg band\" viewBox=\"0 -2 1256 ")
                 .append(height)
                 .append("\" role=\"group\" aria-label=\"Time band: hands, and drying beside them\">");
-        rect("band-lane", LEFT, 22, RIGHT - LEFT, 40, "");
+        rect("band-lane", LEFT, 22, RIGHT - LEFT, 40);
         if (dries) {
-            rect("band-lane", LEFT, 68, RIGHT - LEFT, 44, "");
+            rect("band-lane", LEFT, 68, RIGHT - LEFT, 44);
         }
         axis(dries ? 112 : 62);
         text("ly-n", 126, 40, "end", "Hands");
@@ -76,7 +76,7 @@ final class Band {
         double x = x(step.start());
         double width = Math.max(2, step.op().hands().toSeconds() * perSecond - 1.5);
         anchor(step, step.number() == open ? "blk b-open" : "blk");
-        rect("", x + 0.8, 22, width, 40, "");
+        rect("", x + 0.8, 22, width, 40);
         String shortWord = wording.opShort(step.op());
         if (width > 7.2 * shortWord.length() + 10) {
             text("bn", x + 7, 39, "start", Integer.toString(step.number()));
@@ -115,12 +115,12 @@ final class Band {
         double x = x(step.end());
         double width = Math.max(3, step.op().rest().toSeconds() * perSecond - 1);
         anchor(step, "blk b-dry");
-        rect("", x, y, width, 20, "");
-        rect("b-wave", x, y, width, 20, " fill=\"url(#p-glue)\"");
+        rect("", x, y, width, 20);
+        rect("b-wave", x, y, width, 20);
         String words =
                 wording.opShort(step.op()) + " " + Times.minutes(step.op().rest());
         if (width > words.length() * 7 + 8) {
-            rect("b-plate", x + 2, y + 1.5, words.length() * 6.6 + 6, 17, "");
+            rect("b-plate", x + 2, y + 1.5, words.length() * 6.6 + 6, 17);
             text("bt", x + 5, y + 15, "start", words);
         }
         out.append("</a>");
@@ -146,20 +146,9 @@ final class Band {
                 .append("</title>");
     }
 
-    private void rect(String css, double x, double y, double w, double h, String more) {
-        out.append("<rect class=\"")
-                .append(css)
-                .append("\" x=\"")
-                .append(n(x))
-                .append("\" y=\"")
-                .append(n(y))
-                .append("\" width=\"")
-                .append(n(w))
-                .append("\" height=\"")
-                .append(n(h))
-                .append('"')
-                .append(more)
-                .append("/>");
+    private void rect(String css, double x, double y, double w, double h) {
+        out.append("<rect class=\"%s\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>"
+                .formatted(css, n(x), n(y), n(w), n(h)));
     }
 
     private void line(String css, double x1, double y1, double x2, double y2) {

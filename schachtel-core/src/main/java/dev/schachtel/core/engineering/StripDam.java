@@ -97,6 +97,12 @@ final class StripDam implements Dam.Way {
                     "2 × {0} × sin(180° ÷ {1})",
                     List.of(r.foam(1), r.strips())));
         }
+        all.addAll(totals(r, polygon, clear));
+        return all;
+    }
+
+    private List<Derivation> totals(Dam.Request r, DamPolygon polygon, Derivation.Term clear) {
+        List<Derivation> all = new ArrayList<>();
         Length length = mitred ? polygon.mitredOuterLength() : polygon.innerLength();
         all.add(r.derive(
                 "Foam in all",

@@ -37,26 +37,30 @@ public final class CutListCsv {
                 .get();
         try (CSVPrinter csv = new CSVPrinter(out, format)) {
             for (Demand d : plan.demands()) {
-                Length w = d.part().form().width();
-                Length h = d.part().form().height();
-                csv.printRecord(
-                        d.letter(),
-                        text(d.part().name()),
-                        low(d.part().form().sort().name()),
-                        units.show(w),
-                        units.show(h),
-                        Units.MM.edit(w),
-                        Units.MM.edit(h),
-                        d.part().material().name(),
-                        d.count(),
-                        d.part().perCard(),
-                        low(d.part().method().name()),
-                        low(d.grain().name()));
+                row(csv, d, units);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toString();
+    }
+
+    private static void row(CSVPrinter csv, Demand d, Units units) throws IOException {
+        Length w = d.part().form().width();
+        Length h = d.part().form().height();
+        csv.printRecord(
+                d.letter(),
+                text(d.part().name()),
+                low(d.part().form().sort().name()),
+                units.show(w),
+                units.show(h),
+                Units.MM.edit(w),
+                Units.MM.edit(h),
+                d.part().material().name(),
+                d.count(),
+                d.part().perCard(),
+                low(d.part().method().name()),
+                low(d.grain().name()));
     }
 
     private static String low(String name) {

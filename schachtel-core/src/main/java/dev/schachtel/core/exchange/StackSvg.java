@@ -1,6 +1,7 @@
 package dev.schachtel.core.exchange;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.TreeMap;
 
@@ -100,40 +101,30 @@ public final class StackSvg {
             Stack.Layer back = base.get(0);
             Stack.Layer front = base.get(1);
             double mid = (y(back.top()) + y(front.bottom())) / 2;
+            String outer = "M%s,%sC%s,%s %s,%s %s,%s"
+                    .formatted(points(
+                            LEFT + 14,
+                            y(front.top()),
+                            LEFT - 8,
+                            y(front.top()),
+                            LEFT - 8,
+                            y(back.bottom()),
+                            LEFT + 14,
+                            y(back.bottom())));
+            String inner = "V%s C%s,%s %s,%s %s,%sZ"
+                    .formatted(
+                            points(y(back.top()), LEFT + 6, mid + 1, LEFT + 6, mid - 1, LEFT + 14, y(front.bottom())));
             out.append("<path class=\"l-edge a\"")
                     .append(fill(back.material()))
-                    .append(" d=\"M")
-                    .append(n(LEFT + 14))
-                    .append(',')
-                    .append(n(y(front.top())))
-                    .append("C")
-                    .append(n(LEFT - 8))
-                    .append(',')
-                    .append(n(y(front.top())))
-                    .append(' ')
-                    .append(n(LEFT - 8))
-                    .append(',')
-                    .append(n(y(back.bottom())))
-                    .append(' ')
-                    .append(n(LEFT + 14))
-                    .append(',')
-                    .append(n(y(back.bottom())))
-                    .append("V")
-                    .append(n(y(back.top())))
-                    .append("C")
-                    .append(n(LEFT + 6))
-                    .append(',')
-                    .append(n(mid + 1))
-                    .append(' ')
-                    .append(n(LEFT + 6))
-                    .append(',')
-                    .append(n(mid - 1))
-                    .append(' ')
-                    .append(n(LEFT + 14))
-                    .append(',')
-                    .append(n(y(front.bottom())))
-                    .append("Z\"/>");
+                    .append(" d=\"")
+                    .append(outer)
+                    .append(inner)
+                    .append("\"/>");
         }
+    }
+
+    private static Object[] points(double... values) {
+        return Arrays.stream(values).mapToObj(StackSvg::n).toArray();
     }
 
     private void layer(Stack.Layer layer) {
@@ -165,7 +156,10 @@ public final class StackSvg {
             blocks.add(new double[] {x, column});
         }
         for (double[] b : blocks) {
-            rect(b[0], top, b[1], high, layer.material(), on);
+            rect(
+                    " x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"".formatted(points(b[0], top, b[1], high)),
+                    layer.material(),
+                    on);
         }
         name(layer, x, column, top + high / 2);
         out.append("</a>");
@@ -201,8 +195,7 @@ public final class StackSvg {
         return fits.length() <= room ? fits : fits.substring(0, Math.max(1, room - 1)) + "…";
     }
 
-    private void rect(double x, double y, double w, double h, Material material, boolean on) {
-        String box = " x=\"" + n(x) + "\" y=\"" + n(y) + "\" width=\"" + n(w) + "\" height=\"" + n(h) + "\"";
+    private void rect(String box, Material material, boolean on) {
         out.append("<rect class=\"l-edge a\"")
                 .append(fill(material))
                 .append(box)

@@ -1,0 +1,277 @@
+package dev.schachtel.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Tasks of makers, done in a real browser. */
+@ExtendWith(RunningApp.class)
+class BrowserTest {
+    private static Playwright playwright;
+    private static Browser browser;
+    private final RunningApp app;
+    private BrowserContext window;
+    private Page page;
+
+    BrowserTest(RunningApp app) {
+        this.app = app;
+    }
+
+    @BeforeAll
+    static void open() {
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync",
+                                "--disable-quic",
+                                "--no-first-run")));
+    }
+
+    @AfterAll
+    static void shut() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach
+    void fresh() {
+        window = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = window.newPage();
+        page.onConsoleMessage(m -> {
+            boolean refusal = m.text().contains("422") || m.text().contains("409");
+            if (m.type().equals("error") && !refusal) {
+                throw new AssertionError(m.text());
+            }
+        });
+    }
+
+    @AfterEach
+    void close() {
+        window.close();
+    }
+
+    private String demo() {
+        return app.address() + "/cards/"
+                + app.cards().create(RunningApp.demo(), "test").id();
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private Locator ledger(String name) {
+        return page.locator(".ledger li")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .first();
+    }
+
+    /** A newcomer makes a slim card with a round shaker window and changes the window. */
+    @Test
+    void fromAnIdeaToAPlanByMouse() {
+        page.navigate(app.address());
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("New card").setExact(true))
+                .click();
+        page.getByText("slim", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("Name of the card").fill("First try");
+        page.getByText("Make the card").click();
+        assertThat(page.locator(".card-name")).hasText("First try");
+        add("Window");
+        add("Shaker");
+        assertThat(page.locator(".sel h2")).hasText("Shaker");
+        assertThat(page.locator(".finds .f.mend")).hasCount(0);
+        page.locator(".draw a[data-select=window], .strip").first().waitFor();
+        page.navigate(page.url().replaceAll("select=[a-z]+", "select=window"));
+        field("Diameter").fill("2 1/2");
+        assertThat(page.locator("#draw")).containsText("2 1⁄2");
+        page.locator(".stackdwg a.ly[data-select=shaker]").first().click();
+        assertThat(ledger("Film")).containsText("31⁄8");
+        assertThat(ledger("Film")).containsText("window 21⁄2 + 2 × overlap 5⁄16");
+        page.locator(".strip a", new Page.LocatorOptions().setHasText("Cut")).click();
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Film")))
+                .containsText("31⁄8 round");
+        page.locator(".strip a", new Page.LocatorOptions().setHasText("Build")).click();
+        assertThat(page.locator(".steps")).containsText("Trace the window on the base");
+        page.locator(".steps a", new Page.LocatorOptions().setHasText("Trace the window"))
+                .click();
+        assertThat(page.locator(".here")).containsText("Trace before the film goes on");
+        page.reload();
+        assertThat(page.locator(".one h2")).hasText("Trace the window on the base");
+    }
+
+    private void add(String title) {
+        page.getByText("+ Add").click();
+        page.locator("#add form button", new Page.LocatorOptions().setHasText(title))
+                .first()
+                .click();
+        assertThat(page.locator(".sel h2")).containsText(title.equals("Window") ? "Window" : title);
+    }
+
+    @Test
+    void theSameByKeysAlone() {
+        page.navigate(demo() + "/structure?select=window&view=front");
+        field("Diameter").focus();
+        for (int i = 0; i < 2; i++) {
+            page.keyboard().press("ArrowUp");
+            assertThat(field("Diameter")).hasValue(i == 0 ? "2 7/16" : "2 1/2");
+        }
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(field("Diameter")).hasValue("2 31/64");
+        assertThat(field("Diameter")).isFocused();
+        page.keyboard().press("Escape");
+        page.keyboard().press("3");
+        assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
+        page.keyboard().press("1");
+        page.keyboard().press("Control+z");
+        assertThat(field("Diameter")).hasValue("2 3/8");
+        page.keyboard().press("Control+y");
+        assertThat(field("Diameter")).hasValue("2 31/64");
+        page.keyboard().press("/");
+        page.keyboard().type("sentiment");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".sel h2")).hasText("Sentiment");
+        page.keyboard().press("?");
+        assertThat(page.locator("#keys")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("]");
+        assertThat(page.locator(".strip a[aria-current]")).containsText("Cut");
+    }
+
+    @Test
+    void nonsenseIsSaidAtTheFieldAndWhatWasTypedStays() {
+        page.navigate(demo() + "/structure?select=window&view=front");
+        field("Diameter").fill("3 1/");
+        assertThat(page.locator("#say-f-window-shape-diameter")).hasText("'3 1/' ends after the stroke");
+        assertThat(field("Diameter")).hasValue("3 1/");
+        field("Diameter").fill("3 in");
+        assertThat(page.locator("#say-f-window-shape-diameter")).hasText("");
+        assertThat(page.locator(".finds .f.mend").first()).isVisible();
+        page.reload();
+        assertThat(field("Diameter")).hasValue("3");
+    }
+
+    @Test
+    void aRemedyIsOneClickAndCanBeUndone() {
+        page.navigate(demo() + "/structure?select=shaker&view=front");
+        field("Filling").selectOption("sand");
+        Locator mend = page.locator(".finds > .f.mend").first();
+        assertThat(mend).containsText("The dam’s joints can open to 1.00 mm; fine sand 0.3 mm slip through 0.30 mm");
+        mend.getByText("Show").click();
+        assertThat(page.locator(".pin.pulse")).hasCount(1);
+        page.locator(".finds > .f.mend button", new Page.LocatorOptions().setHasText("Make it one piece"))
+                .click();
+        assertThat(page.locator(".finds .f.mend")).hasCount(0);
+        assertThat(field("Dam made as")).hasValue("one-piece");
+        page.getByLabel("Undo").click();
+        assertThat(page.locator(".finds > .f.mend").first()).isVisible();
+    }
+
+    @Test
+    void focusMarksItsTermInEverySum() {
+        page.navigate(demo() + "/structure?select=shaker&view=front");
+        field("Film overlap").focus();
+        assertThat(page.locator(".ledger .in.on")).hasText(Pattern.compile("overlap.*"));
+        field("Dam set back").focus();
+        assertThat(page.locator(".ledger .in.on").first()).containsText("set back");
+    }
+
+    @Test
+    void twoWindowsLoseNothing() {
+        String at = demo() + "/structure?select=window&view=front";
+        page.navigate(at);
+        Page second = window.newPage();
+        second.navigate(at);
+        field("Diameter").fill("2 in");
+        assertThat(page.locator("#undo button")).isEnabled();
+        second.getByLabel("Diameter", new Page.GetByLabelOptions().setExact(true))
+                .fill("2 1/2");
+        assertThat(second.locator("#notice")).containsText("Changed elsewhere");
+        second.getByText("Take mine").click();
+        second.navigate(at);
+        assertThat(second.getByLabel("Diameter", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("2 1/2");
+        second.getByLabel("Undo").click();
+        assertThat(second.getByLabel("Diameter", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("2");
+    }
+
+    @Test
+    void unitsSwitchForTheWholeCard() {
+        page.navigate(demo() + "/structure?select=window&view=front");
+        page.locator(".bar .seg button", new Page.LocatorOptions().setHasText("mm"))
+                .click();
+        assertThat(field("Diameter")).hasValue("60.325");
+        assertThat(page.locator("#draw")).containsText("88.9");
+        field("Diameter").fill("2 1/2 in");
+        assertThat(page.locator("#draw")).containsText("63.5 round");
+    }
+
+    @Test
+    void backGoesToThePieceBefore() {
+        page.navigate(demo() + "/structure?select=window&view=front");
+        page.locator(".stackdwg a.ly[data-select=liner]").first().click();
+        assertThat(page.locator(".sel h2")).hasText("Liner");
+        page.goBack();
+        assertThat(page.locator(".sel h2")).hasText("Window");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/structure", "/cut", "/build", "/brief"})
+    void nothingScrollsAndEverybodyCanUseIt(String station) {
+        page.navigate(demo() + station);
+        assertThat((int) (Integer) page.evaluate("document.documentElement.scrollHeight"))
+                .isLessThanOrEqualTo(800);
+        assertThat((int) (Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(1280);
+        var report = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                .analyze();
+        assertThat(report.getViolations().stream()
+                        .map(v -> v.getId() + ": "
+                                + v.getNodes().stream()
+                                        .limit(3)
+                                        .map(n -> n.getHtml())
+                                        .toList())
+                        .toList())
+                .isEmpty();
+    }
+
+    @Test
+    void usableOnANarrowScreen() {
+        page.setViewportSize(390, 800);
+        page.navigate(demo() + "/structure?select=window&view=front");
+        assertThat((int) (Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
+        field("Diameter").fill("2");
+        assertThat(page.locator("#draw")).containsText("2 round");
+    }
+}

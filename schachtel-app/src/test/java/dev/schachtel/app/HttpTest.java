@@ -1,0 +1,172 @@
+package dev.schachtel.app;
+
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.WorkshopFile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What a browser gets, header by header; bad input answers in plain words and changes nothing. */
+@ExtendWith(RunningApp.class)
+class HttpTest {
+    private final RunningApp app;
+
+    HttpTest(RunningApp app) {
+        this.app = app;
+    }
+
+    private StoredCard card() {
+        return app.cards().create(RunningApp.demo(), "test");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/new", "/cards/1/structure", "/cards/1/brief", "/cards/1/cut", "/cards/1/build"})
+    void pagesAnswerWithAStrictPolicy(String path) {
+        HttpResponse<String> page = app.get(path);
+        assertThat(page.statusCode()).isEqualTo(200);
+        String policy = page.headers().firstValue("Content-Security-Policy").orElseThrow();
+        assertThat(policy).contains("script-src 'self'").doesNotContain("unsafe");
+        assertThat(page.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
+        assertThat(page.headers().firstValue("X-Frame-Options")).contains("DENY");
+        assertThat(page.body())
+                .doesNotContain(" style=\"")
+                .doesNotContain("<script>")
+                .doesNotContain(" onclick");
+    }
+
+    @Test
+    void unknownAddressesGetAFriendlyPage() {
+        for (String path :
+                new String[] {"/nowhere", "/cards/999999/structure", "/cards/x/structure", "/cards/1/parts/ZZ.svg"}) {
+            HttpResponse<String> page = app.send(HttpRequest.newBuilder(URI.create(app.address() + path))
+                    .header("Accept", "text/html")
+                    .build());
+            assertThat(page.statusCode()).as(path).isEqualTo(404);
+            assertThat(page.body()).doesNotContain("Exception").doesNotContain("Whitelabel");
+        }
+        assertThat(app.get("/cards/999999/structure").body()).contains("There is no such card here");
+    }
+
+    @Test
+    void changesWithoutATokenAreRefused() {
+        HttpResponse<String> page = app.send(HttpRequest.newBuilder(URI.create(app.address() + "/cards"))
+                .header("Accept", "text/html")
+                .POST(HttpRequest.BodyPublishers.ofString("name=x"))
+                .build());
+        assertThat(page.statusCode()).isEqualTo(403);
+    }
+
+    @Test
+    void aBadLengthIsSaidAtTheField() {
+        StoredCard card = card();
+        HttpResponse<String> answer = set(card, "window", "shape.diameter", "3 1/");
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("&#39;3 1/&#39; ends after the stroke");
+        assertThat(set(card, "window", "shape.diameter", "4 m").body()).contains("too large");
+        assertThat(set(card, "door", "x", "4 m").statusCode()).isEqualTo(422);
+        assertThat(set(card, "<b>", "x", "4 m").statusCode()).isEqualTo(422);
+        assertThat(app.cards().load(card.id()).version()).isEqualTo(card.version());
+    }
+
+    private HttpResponse<String> set(StoredCard card, String piece, String component, String value) {
+        Map<String, String> fields = new HashMap<>(Map.of("piece", piece, "component", component, "value", value));
+        fields.put("version", "" + card.version());
+        fields.put("revision", "" + card.revision());
+        fields.put("select", "window");
+        fields.put("view", "front");
+        return app.post("/cards/" + card.id() + "/structure/set", fields);
+    }
+
+    @Test
+    void aChangeAnswersEveryRegionItTouches() {
+        StoredCard card = card();
+        HttpResponse<String> answer = set(card, "window", "shape.diameter", "2 1/2");
+        assertThat(answer.statusCode()).isEqualTo(200);
+        for (String region : new String[] {"bar", "strip", "seen", "stack", "draw", "why", "finds"}) {
+            assertThat(answer.body()).contains("id=\"" + region + "\"");
+        }
+        assertThat(answer.body()).doesNotContain("id=\"fields\"");
+        HttpResponse<String> page = app.get("/cards/" + card.id() + "/structure?select=shaker&view=front");
+        assertThat(page.body()).contains("<b>3</b><sup>1</sup><i>⁄</i><sub>8</sub>");
+        assertThat(set(card, "window", "shape.diameter", "2").statusCode()).isEqualTo(409);
+    }
+
+    @Test
+    void brokenFilesAreRefusedWithPathAndReason() {
+        int before = app.cards().all().size();
+        String demo = CardFile.write(RunningApp.demo());
+        assertRefused(
+                demo.replace("\"2 3/8 in\"", "\"NaN in\"").getBytes(StandardCharsets.UTF_8),
+                "$.features[0].shape.diameter");
+        assertRefused("[".repeat(100_000).getBytes(StandardCharsets.UTF_8), "goes beyond");
+        assertRefused(new byte[] {(byte) 0xff, (byte) 0xfe, 0}, "is not UTF-8 text");
+        assertRefused("{".getBytes(StandardCharsets.UTF_8), "is not well-formed");
+        assertThat(app.cards().all()).hasSize(before);
+    }
+
+    private void assertRefused(byte[] file, String reason) {
+        HttpResponse<String> page = app.upload("/cards/import", file);
+        assertThat(page.statusCode()).isEqualTo(422);
+        assertThat(page.body())
+                .contains("This card file can’t be taken")
+                .contains(reason)
+                .doesNotContain("Exception");
+    }
+
+    @Test
+    void filesOverTenMegabytesAreRefused() {
+        byte[] large = new byte[10 * 1024 * 1024 + 1000];
+        java.util.Arrays.fill(large, (byte) ' ');
+        assertThat(app.upload("/cards/import", large).statusCode()).isIn(413, 422);
+    }
+
+    @Test
+    void aCardGoesOutAndComesBack() {
+        StoredCard card = card();
+        HttpResponse<String> file = app.get("/cards/" + card.id() + "/card.json");
+        assertThat(file.headers().firstValue("Content-Disposition").orElseThrow())
+                .contains("Upper-Station.json");
+        assertThat(CardFile.read(file.body(), WorkshopFile.standard())).isEqualTo(card.spec());
+        HttpResponse<String> back = app.upload("/cards/import", file.body().getBytes(StandardCharsets.UTF_8));
+        assertThat(back.statusCode()).isEqualTo(302);
+        assertThat(app.get("/cards/" + card.id() + "/cut-list.csv").body()).startsWith("letter,part");
+        assertThat(app.get("/cards/" + card.id() + "/parts.pdf").body()).startsWith("%PDF");
+        assertThat(app.get("/cards/" + card.id() + "/parts/B.svg").body()).contains("82.55mm");
+        assertThat(app.get("/cards/" + card.id() + "/sheets/1.svg").body()).contains("<svg");
+        assertThat(app.get("/schema/card.json").body()).contains("$defs");
+    }
+
+    @Test
+    void backLeadsOnlyIntoTheCard() {
+        StoredCard card = card();
+        HttpResponse<String> answer = app.post("/cards/" + card.id() + "/undo", Map.of("back", "https://example.org/"));
+        assertThat(answer.headers().firstValue("Location").orElseThrow())
+                .endsWith("/cards/" + card.id() + "/structure");
+    }
+
+    @Test
+    void jumpsByLetterNameAndStep() {
+        StoredCard card = card();
+        String at = "/cards/" + card.id() + "/";
+        assertThat(location(at + "jump?to=cut")).endsWith(at + "cut");
+        assertThat(location(at + "jump?to=D+film")).endsWith(at + "structure?select=shaker");
+        assertThat(location(at + "jump?to=trace")).contains(at + "build?step=");
+        assertThat(location(at + "jump?to=nonsense")).endsWith(at + "structure");
+    }
+
+    private String location(String path) {
+        return app.get(path).headers().firstValue("Location").orElseThrow();
+    }
+}
