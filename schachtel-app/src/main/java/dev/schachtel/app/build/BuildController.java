@@ -20,7 +20,6 @@ import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.StepView;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;
@@ -61,7 +60,7 @@ public class BuildController {
                 steps.steps().stream()
                         .map(s -> line(s, plan.build(), s.number() == open))
                         .toList(),
-                open(plan, steps.steps().get(open - 1), card.id()),
+                open(plan, steps.steps().get(open - 1)),
                 needs(steps));
     }
 
@@ -99,7 +98,7 @@ public class BuildController {
                 .toList();
     }
 
-    private BuildView.Open open(Plan plan, Step step, long card) {
+    private BuildView.Open open(Plan plan, Step step) {
         Build build = plan.build();
         String when = Times.of(step.op().hands()) + ", " + Times.clock(step.start()) + " to "
                 + Times.clock(step.end()) + ", " + wording.tool(step.op())
@@ -114,13 +113,7 @@ public class BuildController {
                 wording.opOrders(step.op(), build),
                 SvgWriter.write(
                         StepView.of(build, step.op()),
-                        new Look(
-                                330,
-                                230,
-                                plan.spec().units(),
-                                Id.BASE,
-                                "/cards/" + card + "/structure?select=",
-                                List.of())),
+                        Look.still(330, 230, plan.spec().units())),
                 step.reasons().stream()
                         .findFirst()
                         .map(r -> wording.reason(r.rule()))

@@ -1,11 +1,22 @@
 package dev.schachtel.app.cards;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.query.Param;
 
+import jakarta.persistence.LockModeType;
+
+/** Cards; whoever wants to change one locks its row first, so that two changes queue up instead of failing. */
 interface CardRepository extends JpaRepository<CardEntity, Long> {
     List<CardEntity> findAllByOrderByIdAsc();
 
     List<CardEntity> findAllBySetNameOrderByIdAsc(String setName);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from CardEntity c where c.id = :id")
+    Optional<CardEntity> lock(@Param("id") long id);
 }

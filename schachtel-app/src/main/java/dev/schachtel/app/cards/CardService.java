@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.function.Supplier;
 
-import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -89,7 +89,7 @@ public class CardService {
     public StoredCard change(Change change) {
         try {
             return run(() -> apply(change));
-        } catch (OptimisticLockingFailureException e) {
+        } catch (ConcurrencyFailureException e) {
             throw aside(change);
         } catch (Stale e) {
             throw aside(change);
@@ -97,7 +97,7 @@ public class CardService {
     }
 
     private StoredCard apply(Change change) {
-        CardEntity card = card(change.card());
+        CardEntity card = locked(change.card());
         if (card.version() != change.version()) {
             throw new Stale();
         }
@@ -126,7 +126,7 @@ public class CardService {
 
     private ChangedElsewhereException aside(Change change) {
         long kept = run(() -> {
-            CardEntity card = card(change.card());
+            CardEntity card = locked(change.card());
             RevisionEntity base = revisionOf(card.id(), change.revision());
             CardSpec spec = change.edit().apply(CardFile.read(base.spec()));
             return revisions
@@ -140,7 +140,7 @@ public class CardService {
     /** Makes a revision that was set aside the current one; what was current stays in the history. */
     public StoredCard take(long id, long aside) {
         return run(() -> {
-            CardEntity card = card(id);
+            CardEntity card = locked(id);
             RevisionEntity mine = revisionOf(id, aside);
             CardSpec spec = CardFile.read(mine.spec());
             RevisionEntity next = revisions.save(
@@ -153,7 +153,7 @@ public class CardService {
 
     public StoredCard undo(long id) {
         return run(() -> {
-            CardEntity card = card(id);
+            CardEntity card = locked(id);
             Long parent = revisionOf(id, card.currentRevision()).parentId();
             return parent == null ? stored(card) : show(card, revisionOf(id, parent));
         });
@@ -161,7 +161,7 @@ public class CardService {
 
     public StoredCard redo(long id) {
         return run(() -> {
-            CardEntity card = card(id);
+            CardEntity card = locked(id);
             return revisions
                     .findFirstByParentIdAndAsideOrderByIdDesc(card.currentRevision(), false)
                     .map(next -> show(card, next))
@@ -174,6 +174,10 @@ public class CardService {
         card.show(revision, spec.name(), spec.set(), clock.instant());
         cards.flush();
         return stored(card);
+    }
+
+    private CardEntity locked(long id) {
+        return cards.lock(id).orElseThrow(() -> new NoSuchCardException(id));
     }
 
     private CardEntity card(long id) {

@@ -18,7 +18,6 @@ import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
-import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.MaterialPlan;
@@ -57,7 +56,7 @@ public class CutController {
         List<CutView.Material> materials = new ArrayList<>();
         int first = 1;
         for (MaterialPlan material : cutting.materials()) {
-            materials.add(material(material, units, first, card.id()));
+            materials.add(material(material, units, first));
             first += material.sheets().size();
         }
         return new CutView(
@@ -69,13 +68,13 @@ public class CutController {
                 cutting.everythingPlaced());
     }
 
-    private static CutView.Material material(MaterialPlan plan, Units units, int first, long card) {
+    private static CutView.Material material(MaterialPlan plan, Units units, int first) {
         Map<String, CutView.Picture> pictures = new LinkedHashMap<>();
         int number = first;
         for (SheetPlan sheet : plan.sheets()) {
             String key = sheet.sheet().id() + sheet.root().toString();
             CutView.Picture alike = pictures.get(key);
-            pictures.put(key, alike == null ? picture(sheet, units, number, card) : again(alike));
+            pictures.put(key, alike == null ? picture(sheet, units, number) : again(alike));
             number++;
         }
         return new CutView.Material(
@@ -90,12 +89,11 @@ public class CutController {
         return new CutView.Picture(p.number(), p.svg(), p.caption(), p.alike() + 1);
     }
 
-    private static CutView.Picture picture(SheetPlan sheet, Units units, int number, long card) {
+    private static CutView.Picture picture(SheetPlan sheet, Units units, int number) {
         double scale = 190.0 / 305;
         int width = (int) (sheet.sheet().width().nanometres() / 1e6 * scale) + 16;
         int height = (int) (sheet.sheet().height().nanometres() / 1e6 * scale) + 16;
-        String link = "/cards/" + card + "/structure?select=";
-        Look look = new Look(width, height, units, Id.BASE, link, List.of());
+        Look look = Look.still(width, height, units);
         String caption = units.show(sheet.sheet().width()) + " × "
                 + units.show(sheet.sheet().height()) + " " + units.sign();
         return new CutView.Picture(number, SvgWriter.write(SheetView.of(sheet).plain(), look), caption, 1);

@@ -175,11 +175,11 @@ class StructureDesk {
         int width = !beside || lying ? 656 : 410;
         int height = beside && lying ? 340 : 600;
         List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
-        String main = SvgWriter.write(scene, new Look(width, height, units, select, link, pins));
+        String main = SvgWriter.write(
+                scene, Look.chosen(width, height, units, select, link).pinned(pins));
         Scene section = beside ? Views.besideFront(build, select, lying) : scene;
         String second = beside
-                ? SvgWriter.write(
-                        section, new Look(lying ? 656 : 240, lying ? 240 : 400, units, select, link, List.of()))
+                ? SvgWriter.write(section, Look.chosen(lying ? 656 : 240, lying ? 240 : 400, units, select, link))
                 : "";
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
         return new StructureView.Drawings(stack, main, second, section.title(), lying);

@@ -18,22 +18,29 @@ final class Scheduler {
     private final List<Op> ops;
     private final Before before;
     private final List<BitSet> predecessors;
-    private final Duration[] tail;
-    private final Duration[] ready;
-    private final Duration[] start;
+    private final int[][] waitsFor;
+    private final long[] hands;
+    private final long[] rests;
+    private final long[] tail;
+    private final long[] ready;
+    private final long[] start;
 
     Scheduler(List<Op> ops, Before before) {
         this.ops = ops;
         this.before = before;
         this.predecessors = before.predecessors();
-        this.tail = new Duration[ops.size()];
-        this.ready = new Duration[ops.size()];
-        this.start = new Duration[ops.size()];
+        this.waitsFor = predecessors.stream().map(p -> p.stream().toArray()).toArray(int[][]::new);
+        this.hands = ops.stream().mapToLong(o -> o.hands().toSeconds()).toArray();
+        this.rests = ops.stream().mapToLong(o -> o.rest().toSeconds()).toArray();
+        this.tail = new long[ops.size()];
+        this.ready = new long[ops.size()];
+        this.start = new long[ops.size()];
     }
 
     BuildPlan schedule() {
+        BitSet known = new BitSet();
         for (int i = 0; i < ops.size(); i++) {
-            tail(i, new BitSet());
+            tail(i, known);
         }
         List<Integer> order = improved(greedy());
         run(order);
@@ -43,7 +50,7 @@ final class Scheduler {
     private List<Integer> greedy() {
         List<Integer> order = new ArrayList<>();
         BitSet done = new BitSet(ops.size());
-        Duration now = Duration.ZERO;
+        long now = 0;
         while (done.cardinality() < ops.size()) {
             int next = next(done, now);
             now = begin(next, now);
@@ -54,20 +61,20 @@ final class Scheduler {
     }
 
     /** Begins an operation as soon as the hands and what it waits for allow; answers when the hands are free again. */
-    private Duration begin(int op, Duration now) {
-        start[op] = later(now, earliest(op));
-        Duration end = start[op].plus(ops.get(op).hands());
-        ready[op] = end.plus(ops.get(op).rest());
+    private long begin(int op, long now) {
+        start[op] = Math.max(now, earliest(op));
+        long end = start[op] + hands[op];
+        ready[op] = end + rests[op];
         return end;
     }
 
     /** When all is done and dry, doing it in this order. */
-    private Duration run(List<Integer> order) {
-        Duration now = Duration.ZERO;
-        Duration last = Duration.ZERO;
+    private long run(List<Integer> order) {
+        long now = 0;
+        long last = 0;
         for (int op : order) {
             now = begin(op, now);
-            last = later(last, ready[op]);
+            last = Math.max(last, ready[op]);
         }
         return last;
     }
@@ -78,7 +85,7 @@ final class Scheduler {
      */
     private List<Integer> improved(List<Integer> first) {
         List<Integer> best = first;
-        Duration total = run(best);
+        long total = run(best);
         boolean gained = true;
         for (int round = 0;
                 gained && round < ROUNDS && ops.stream().anyMatch(o -> !o.rest().isZero());
@@ -89,8 +96,8 @@ final class Scheduler {
                     List<Integer> moved = new ArrayList<>(best);
                     moved.add(to, moved.remove(from));
                     if (to != from && allowed(moved)) {
-                        Duration ends = run(moved);
-                        if (ends.compareTo(total) < 0) {
+                        long ends = run(moved);
+                        if (ends < total) {
                             best = moved;
                             total = ends;
                             gained = true;
@@ -105,19 +112,19 @@ final class Scheduler {
     private boolean allowed(List<Integer> order) {
         BitSet done = new BitSet(ops.size());
         for (int op : order) {
-            BitSet missing = (BitSet) predecessors.get(op).clone();
-            missing.andNot(done);
-            if (!missing.isEmpty()) {
-                return false;
+            for (int p : waitsFor[op]) {
+                if (!done.get(p)) {
+                    return false;
+                }
             }
             done.set(op);
         }
         return true;
     }
 
-    private int next(BitSet done, Duration now) {
+    private int next(BitSet done, long now) {
         Comparator<Integer> longestBehind =
-                Comparator.comparing((Integer i) -> tail[i]).reversed().thenComparing(Comparator.naturalOrder());
+                Comparator.comparingLong((Integer i) -> tail[i]).reversed().thenComparing(Comparator.naturalOrder());
         List<Integer> open = new ArrayList<>();
         for (int i = 0; i < ops.size(); i++) {
             BitSet missing = (BitSet) predecessors.get(i).clone();
@@ -127,34 +134,34 @@ final class Scheduler {
             }
         }
         Optional<Integer> startable =
-                open.stream().filter(i -> earliest(i).compareTo(now) <= 0).min(longestBehind);
+                open.stream().filter(i -> earliest(i) <= now).min(longestBehind);
         return startable
-                .or(() -> open.stream().min(Comparator.comparing(this::earliest).thenComparing(longestBehind)))
+                .or(() -> open.stream()
+                        .min(Comparator.comparingLong(this::earliest).thenComparing(longestBehind)))
                 .orElseGet(() -> done.nextClearBit(0));
     }
 
-    private Duration earliest(int op) {
-        return predecessors.get(op).stream()
-                .mapToObj(p -> ready[p] == null ? Duration.ZERO : ready[p])
-                .reduce(Duration.ZERO, Scheduler::later);
+    private long earliest(int op) {
+        long latest = 0;
+        for (int p : waitsFor[op]) {
+            latest = Math.max(latest, ready[p]);
+        }
+        return latest;
     }
 
-    private Duration tail(int op, BitSet walked) {
-        if (tail[op] == null && !walked.get(op)) {
-            walked.set(op);
-            Duration longest = Duration.ZERO;
+    /** Work and drying from the start of an operation to the end of the longest chain behind it. */
+    private long tail(int op, BitSet known) {
+        if (!known.get(op)) {
+            known.set(op);
+            long longest = 0;
             for (Before.Link link : before.links()) {
                 if (link.first() == op) {
-                    longest = later(longest, tail(link.then(), walked));
+                    longest = Math.max(longest, tail(link.then(), known));
                 }
             }
-            tail[op] = longest.plus(ops.get(op).hands()).plus(ops.get(op).rest());
+            tail[op] = longest + hands[op] + rests[op];
         }
-        return tail[op] == null ? Duration.ZERO : tail[op];
-    }
-
-    private static Duration later(Duration a, Duration b) {
-        return a.compareTo(b) >= 0 ? a : b;
+        return tail[op];
     }
 
     private List<Step> steps(List<Integer> order) {
@@ -174,7 +181,8 @@ final class Scheduler {
             List<Integer> waits =
                     direct.get(op).stream().mapToObj(p -> number[p]).sorted().toList();
             frees.sort(Comparator.naturalOrder());
-            steps.add(new Step(number[op], ops.get(op), start[op], reasons(op, number), waits, frees));
+            steps.add(new Step(
+                    number[op], ops.get(op), Duration.ofSeconds(start[op]), reasons(op, number), waits, frees));
         }
         return steps;
     }

@@ -1,7 +1,9 @@
 package dev.schachtel.core.drawing;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.measure.Length;
@@ -16,6 +18,7 @@ import dev.schachtel.core.shape.Placement;
  */
 final class Heap {
     private static final int MOST = 90;
+    private static final int ROWS = 48;
     private final Chamber chamber;
     private long seed = 20_270_531;
 
@@ -33,12 +36,16 @@ final class Heap {
                 chamber.pieces() * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
         double level = box.height() * Math.min(0.8, Math.max(0.12, share * 0.75));
         List<Outline> pieces = new ArrayList<>();
+        Map<Integer, List<Outline.Span>> rows = new HashMap<>();
         double least = Math.min(box.width(), box.height()) / 2;
         for (int tries = 0; tries < 4 * MOST && pieces.size() < Math.min(MOST, chamber.pieces()); tries++) {
             double x = box.left() + r + random() * (box.width() - 2 * r);
             double up = random();
-            double y = box.bottom() + r + up * up * 1.35 * level;
-            boolean inside = least > r && window.across(y).stream().anyMatch(s -> s.from() < x - r && s.to() > x + r);
+            int row = (int) (up * up * 1.35 * level / box.height() * ROWS);
+            double y = box.bottom() + r + row * box.height() / ROWS;
+            boolean inside = least > r
+                    && rows.computeIfAbsent(row, k -> window.across(y)).stream()
+                            .anyMatch(s -> s.from() < x - r && s.to() > x + r);
             if (inside) {
                 pieces.add(piece.placed(Placement.at(Mm.length(x), Mm.length(y))));
             }

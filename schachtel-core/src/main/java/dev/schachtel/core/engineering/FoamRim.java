@@ -87,7 +87,7 @@ final class FoamRim {
         for (Zone zone : site.zones()) {
             if (zone.use() == Zone.Use.KEEP_OFF && zone.on().equals(panel.under())) {
                 zone.outline()
-                        .within(band)
+                        .within(box)
                         .ifPresent(b ->
                                 taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
             }

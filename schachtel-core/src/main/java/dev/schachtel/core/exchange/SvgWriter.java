@@ -1,5 +1,6 @@
 package dev.schachtel.core.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -27,6 +28,7 @@ public final class SvgWriter {
     private final PathData path;
     private final SvgText text;
     private final StringBuilder out = new StringBuilder();
+    private final List<Point> signs = new ArrayList<>();
 
     private SvgWriter(Scene scene, Look look) {
         this.scene = scene;
@@ -101,8 +103,9 @@ public final class SvgWriter {
     private void pin(Pin pin) {
         double x = path.x(pin.at());
         double y = path.y(pin.at());
+        Point icon = free(new Point(x - 34, y + 20));
         String kind = pin.severity().name().toLowerCase(Locale.ROOT);
-        String icon = pin.severity() == dev.schachtel.core.check.Severity.MEND
+        String sign = pin.severity() == dev.schachtel.core.check.Severity.MEND
                 ? "<path d=\"M-4-10h8l6 6v8l-6 6h-8l-6-6v-8z\" fill=\"currentColor\"/>"
                         + "<path d=\"M-3.8-3.8l7.6 7.6M3.8-3.8l-7.6 7.6\" class=\"pin-x\"/>"
                 : "<path d=\"M0-10l9.5 17.5h-19z\" class=\"pin-tri\"/><path d=\"M0-4v5.5M0 4v1.8\" class=\"pin-bang\"/>";
@@ -112,27 +115,34 @@ public final class SvgWriter {
                 .append("\" cy=\"")
                 .append(path.number(y))
                 .append("\" r=\"8\"/>");
-        double dx = -34;
-        out.append("<path class=\"pin-lead\" d=\"M")
-                .append(path.number(x - 7))
-                .append(',')
-                .append(path.number(y + 4))
-                .append('L')
-                .append(path.number(x + dx + 11))
-                .append(',')
-                .append(path.number(y + 15))
-                .append("\"/><g transform=\"translate(")
-                .append(path.number(x + dx))
-                .append(',')
-                .append(path.number(y + 20))
-                .append(")\">")
-                .append(icon);
+        out.append("<path class=\"pin-lead\" d=\"M%s,%sL%s,%s\"/><g transform=\"translate(%s,%s)\">"
+                        .formatted(
+                                path.number(x - 7),
+                                path.number(y + 4),
+                                path.number(icon.x() + 11),
+                                path.number(icon.y() - 5),
+                                path.number(icon.x()),
+                                path.number(icon.y())))
+                .append(sign);
         if (!pin.text().isEmpty()) {
             out.append("<text class=\"d sm halo pin-text\" text-anchor=\"middle\" y=\"25\">")
                     .append(SvgText.escape(pin.text()))
                     .append("</text>");
         }
         out.append("</g></a>");
+    }
+
+    /** The place itself, or the next one below that is not taken by another finding's sign. */
+    private Point free(Point wished) {
+        Point at = wished;
+        while (true) {
+            Point here = at;
+            if (signs.stream().noneMatch(s -> Math.abs(s.x() - here.x()) < 44 && Math.abs(s.y() - here.y()) < 44)) {
+                signs.add(at);
+                return at;
+            }
+            at = at.plus(0, 12);
+        }
     }
 
     private void scaleBar() {
@@ -172,6 +182,8 @@ public final class SvgWriter {
         of.ifPresent(piece -> out.append(" href=\"")
                 .append(SvgText.escape(look.link() + piece))
                 .append("\" data-select=\"")
+                .append(piece)
+                .append("\" tabindex=\"-1\" aria-label=\"")
                 .append(piece)
                 .append('"'));
         out.append('>');
@@ -224,7 +236,7 @@ public final class SvgWriter {
 
         @Override
         public StringBuilder area(Mark.Area a) {
-            boolean link = a.of().isPresent() && !look.isPicture();
+            boolean link = a.of().isPresent() && !look.link().isEmpty();
             if (link) {
                 open(a.of(), "ly", "");
             }

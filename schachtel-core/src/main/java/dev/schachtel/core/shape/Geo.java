@@ -10,7 +10,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
@@ -25,6 +24,10 @@ final class Geo {
     private Geo() {}
 
     static Geometry polygon(Outline outline) {
+        return outline.flat();
+    }
+
+    static Geometry flatten(Outline outline) {
         LinearRing[] holes = outline.holes().stream().map(Geo::ring).toArray(LinearRing[]::new);
         return sound(FACTORY.createPolygon(ring(outline.outer()), holes));
     }
@@ -45,15 +48,70 @@ final class Geo {
     }
 
     static boolean contains(Outline outer, Outline inner) {
-        return PreparedGeometryFactory.prepare(polygon(outer)).containsProperly(polygon(inner.filled()));
+        return outer.prepared().containsProperly(polygon(inner.filled()));
     }
 
+    /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
     static boolean overlap(Outline a, Outline b) {
         Geometry first = polygon(a);
         Geometry second = polygon(b);
-        return first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
-                && first.intersects(second)
-                && !first.intersection(second).buffer(-TOUCH / 2).isEmpty();
+        if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
+                || !a.prepared().intersects(second)) {
+            return false;
+        }
+        Geometry both = first.intersection(second);
+        return 2 * both.getArea() > TOUCH * both.getLength() / 2;
+    }
+
+    static double shared(Outline a, Outline b) {
+        Geometry second = polygon(b);
+        if (!a.prepared().intersects(second)) {
+            return 0;
+        }
+        return a.prepared().covers(second)
+                ? second.getArea()
+                : polygon(a).intersection(second).getArea();
+    }
+
+    /** A larger circle, if the ring is one. */
+    static Optional<Outline> grownCircle(Ring ring, double by) {
+        return circle(ring)
+                .filter(c -> c.radii().first() + by > 0)
+                .map(c -> Ring.ellipse(
+                        c.centre(), c.radii().first() + by, c.radii().first() + by))
+                .map(r -> new Outline(r, List.of()));
+    }
+
+    /** The bow of which the ring is made, if it is a whole circle. */
+    private static Optional<Segment.Bow> circle(Ring ring) {
+        return ring.segments().size() == 2
+                        && ring.segments().get(0) instanceof Segment.Bow a
+                        && ring.segments().get(1) instanceof Segment.Bow b
+                        && a.centre().equals(b.centre())
+                        && a.radii().first() == a.radii().second()
+                ? Optional.of(a)
+                : Optional.empty();
+    }
+
+    /** Margin of one circle in another, exactly: R - r less the distance of their middles. */
+    private static Outline.Gap margin(Segment.Bow outer, Segment.Bow inner) {
+        double dx = inner.centre().x() - outer.centre().x();
+        double dy = inner.centre().y() - outer.centre().y();
+        double apart = Math.hypot(dx, dy);
+        double ux = apart == 0 ? 0 : dx / apart;
+        double uy = apart == 0 ? 1 : dy / apart;
+        double big = outer.radii().first();
+        double small = inner.radii().first();
+        return new Outline.Gap(
+                Mm.length(big - small - apart),
+                outer.centre().plus(ux * big, uy * big),
+                inner.centre().plus(ux * small, uy * small));
+    }
+
+    /** Segments for a quarter turn that keep a corner rounded by so many millimetres within the chord error. */
+    static int quarter(double by) {
+        double step = 2 * Math.acos(1 - Math.min(0.5, Ring.CHORD_ERROR / Math.max(1e-3, Math.abs(by))));
+        return Math.max(2, (int) Math.ceil(Math.PI / 2 / step));
     }
 
     static Outline.Gap gap(Geometry a, Geometry b) {
@@ -63,6 +121,11 @@ final class Geo {
     }
 
     static Outline.Gap margin(Outline outer, Outline inner) {
+        Optional<Segment.Bow> large = circle(outer.outer());
+        Optional<Segment.Bow> small = circle(inner.outer());
+        if (large.isPresent() && small.isPresent()) {
+            return margin(large.get(), small.get());
+        }
         Geometry boundary = ring(outer.outer());
         Geometry out = polygon(outer.filled());
         Geometry in = polygon(inner.filled());

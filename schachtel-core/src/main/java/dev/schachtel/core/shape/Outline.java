@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+
 import dev.schachtel.core.measure.Area;
 import dev.schachtel.core.measure.Length;
 
@@ -11,11 +16,61 @@ import dev.schachtel.core.measure.Length;
  * The outline of a flat thing: one outer ring and its holes. Immutable. Shapes are made centred on the origin, save
  * {@link #sheet}. Sizes of zero or less are drawn as 0.001 mm, so that an impossible card can still be shown.
  */
-public record Outline(Ring outer, List<Ring> holes) {
+public final class Outline {
     private static final double LEAST = 0.001;
+    private final Ring outer;
+    private final List<Ring> holes;
 
-    public Outline {
-        holes = List.copyOf(holes);
+    /** Scratch: the flattened polygon, worked out at the first question and never changed. */
+    private @Nullable Geometry flat;
+
+    /** Scratch: the same, made ready for many questions. */
+    private @Nullable PreparedGeometry prepared;
+
+    public Outline(Ring outer, List<Ring> holes) {
+        this.outer = outer;
+        this.holes = List.copyOf(holes);
+    }
+
+    public Ring outer() {
+        return outer;
+    }
+
+    public List<Ring> holes() {
+        return holes;
+    }
+
+    Geometry flat() {
+        Geometry known = flat;
+        if (known == null) {
+            known = Geo.flatten(this);
+            flat = known;
+        }
+        return known;
+    }
+
+    PreparedGeometry prepared() {
+        PreparedGeometry known = prepared;
+        if (known == null) {
+            known = PreparedGeometryFactory.prepare(flat());
+            prepared = known;
+        }
+        return known;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Outline o && o.outer.equals(outer) && o.holes.equals(holes);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * outer.hashCode() + holes.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "Outline[" + outer + ", holes " + holes + "]";
     }
 
     /** A rectangle from the origin to the right and up, as a panel is measured. */
@@ -123,7 +178,7 @@ public record Outline(Ring outer, List<Ring> holes) {
 
     /** The area that both cover. */
     public Area shared(Outline other) {
-        return new Area(Geo.polygon(this).intersection(Geo.polygon(other)).getArea());
+        return new Area(Geo.shared(this, other));
     }
 
     /** Smallest distance between the two; zero when they touch or overlap. */
@@ -139,15 +194,19 @@ public record Outline(Ring outer, List<Ring> holes) {
         return Geo.margin(this, other);
     }
 
-    /** This shape grown by a length all round, flattened. Error at most 0.01 mm. */
+    /** This shape grown by a length all round: a circle stays one, others are flattened with at most 0.01 mm of error. */
     public Outline grown(Length by) {
-        return Geo.largestOf(Geo.polygon(this).buffer(Mm.of(by), 48)).orElse(this);
+        Optional<Outline> circle = holes.isEmpty() ? Geo.grownCircle(outer, Mm.of(by)) : Optional.empty();
+        return circle.or(() -> buffered(by)).orElse(this);
     }
 
-    /** The box round that part of this shape which lies in band; empty if none does. */
-    public Optional<Box> within(Outline band) {
-        var e = Geo.polygon(this).intersection(Geo.polygon(band)).getEnvelopeInternal();
-        return e.isNull() ? Optional.empty() : Optional.of(new Box(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY()));
+    private Optional<Outline> buffered(Length by) {
+        return Geo.largestOf(Geo.polygon(this).buffer(Mm.of(by), Geo.quarter(Mm.of(by))));
+    }
+
+    /** The box round that part of this shape, holes filled, which lies in a box; empty if none does. */
+    public Optional<Box> within(Box band) {
+        return Clip.bounds(outer.flattened(), band);
     }
 
     /** Where a level line at height y runs through this shape: x from and to, left to right. */

@@ -125,13 +125,8 @@ class FilesTest {
                 .set("sentiment", "text", "<script>\"&'</script>")
                 .plan();
         for (Views view : Views.values()) {
-            Look look = new Look(
-                    656,
-                    526,
-                    Units.INCH,
-                    new Id("shaker"),
-                    "/x?select=",
-                    List.of(new Pin("k", Severity.MEND, new Id("shaker"), new Point(1, 2), "<b>")));
+            Look look = Look.chosen(656, 526, Units.INCH, new Id("shaker"), "/x?select=")
+                    .pinned(List.of(new Pin("k", Severity.MEND, new Id("shaker"), new Point(1, 2), "<b>")));
             String svg = SvgWriter.write(view.of(hostile.build(), new Id("shaker")), look);
             assertThat(svg)
                     .doesNotContain("<script")
@@ -142,7 +137,7 @@ class FilesTest {
         }
         String front = SvgWriter.write(
                 Views.FRONT.of(plan.build(), new Id("window")),
-                new Look(656, 526, Units.INCH, new Id("window"), "/x?select=", List.of()));
+                Look.chosen(656, 526, Units.INCH, new Id("window"), "/x?select="));
         assertThat(front).contains("l-hidden").contains("l-mount").contains("data-select=\"shaker\"");
     }
 }
