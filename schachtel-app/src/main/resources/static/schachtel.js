@@ -5,21 +5,47 @@
   const $$ = (q, from = document) => [...from.querySelectorAll(q)];
   const typing = (el) => el && (el.matches("input, textarea, select") || el.isContentEditable);
 
-  const go = (address, then) => {
-    if (!$("#page") || !window.htmx) { location.href = address; return; }
-    htmx.ajax("GET", address, { target: "#page", select: "#page", swap: "outerHTML", push: "true" })
-      .then(() => { history.replaceState(history.state, "", address); then && then(); });
+  // What was typed and not yet sent goes first; then whatever leads elsewhere. One request after the other.
+  let underway = 0;
+  const dirty = new Set();
+  document.addEventListener("input", (event) => { const form = event.target.closest && event.target.closest("form.par"); if (form) dirty.add(form); });
+  document.addEventListener("htmx:beforeRequest", (event) => { underway += 1; dirty.delete(event.target.closest("form.par")); });
+  document.addEventListener("htmx:afterRequest", () => { underway -= 1; });
+  const settled = async () => {
+    dirty.forEach((form) => { if (form.isConnected) htmx.trigger(form, "submit"); });
+    dirty.clear();
+    for (let i = 0; underway > 0 && i < 200; i += 1) await new Promise((done) => setTimeout(done, 20));
+  };
+  let last = Promise.resolve();
+  const ask = (verb, address, values) => {
+    last = last.then(settled).then(() => htmx.ajax(verb, address, { target: "#page", select: "#page", swap: "outerHTML", values }));
+    return last;
   };
 
-  // A layer, a part in a drawing, a finding: all lead to their piece without leaving the page.
+  const go = (address, then) => {
+    if (!$("#page") || !window.htmx) { location.href = address; return; }
+    ask("GET", address).then(() => { history.pushState({ page: true }, "", address); then && then(); });
+  };
+  window.addEventListener("popstate", () => { if ($("#page")) ask("GET", location.pathname + location.search); });
+
+  // A layer, a part in a drawing, a finding, a view, a step: all lead there without leaving the page.
   document.addEventListener("click", (event) => {
-    const link = event.target.closest("a[data-select], a[data-step]");
+    const link = event.target.closest("a[data-select], a[data-step], a[data-view], .strip a");
     if (!link || event.ctrlKey || event.metaKey || event.button) return;
     const address = link.getAttribute("href");
-    if (!address || (link.dataset.select && !$("main[data-station=structure]"))) return;
-    if (link.hasAttribute("hx-get")) return;
+    if (!address || !window.htmx || (link.dataset.select && !$("main[data-station=structure]"))) return;
     event.preventDefault();
+    if (link.closest(".strip")) { settled().then(() => { location.href = address; }); return; }
     go(address.split("#")[0], () => link.dataset.pin && pulse(link.dataset.pin));
+  });
+
+  document.addEventListener("submit", (event) => {
+    const form = event.target;
+    if (!form.matches("#undo, #redo, form.seg") || !window.htmx) return;
+    event.preventDefault();
+    const values = Object.fromEntries(new FormData(form));
+    if (event.submitter && event.submitter.name) values[event.submitter.name] = event.submitter.value;
+    ask("POST", form.getAttribute("action"), values);
   });
 
   const pulse = (key) => {
@@ -63,7 +89,7 @@
   const station = (step) => {
     const tabs = $$(".strip a");
     const tab = tabs[tabs.findIndex((t) => t.hasAttribute("aria-current")) + step];
-    if (tab) location.href = tab.href;
+    if (tab) tab.click();
   };
 
   const keys = {

@@ -223,6 +223,25 @@ class BrowserTest {
                 .hasValue("2");
     }
 
+    /** Somebody types and goes on at once: what was typed is kept. */
+    @Test
+    void typingAndLeavingAtOnceKeepsWhatWasTyped() {
+        page.navigate(demo() + "/structure?select=window&view=front");
+        field("Diameter").fill("2 1/8");
+        page.locator(".stackdwg a.ly[data-select=liner] text").first().click();
+        assertThat(page.locator(".sel h2")).hasText("Liner");
+        page.locator(".stackdwg a.ly[data-select=panel] text").first().click();
+        assertThat(page.locator(".sel h2")).hasText("Panel");
+        page.goBack();
+        assertThat(page.locator(".sel h2")).hasText("Liner");
+        page.goBack();
+        assertThat(field("Diameter")).hasValue("2 1/8");
+        field("Diameter").fill("2 1/16");
+        page.locator(".strip a", new Page.LocatorOptions().setHasText("Cut")).click();
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Film")))
+                .containsText("211⁄16 round");
+    }
+
     @Test
     void unitsSwitchForTheWholeCard() {
         page.navigate(demo() + "/structure?select=window&view=front");

@@ -34,12 +34,17 @@ class DemoData implements ApplicationRunner {
         if (!cards.all().isEmpty()) {
             return;
         }
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath*:demo/*.json");
+        int loaded = load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json");
+        LOG.info("loaded {} demo cards", loaded);
+    }
+
+    private int load(String pattern) throws IOException {
+        Resource[] files = new PathMatchingResourcePatternResolver().getResources(pattern);
         Arrays.sort(files, Comparator.comparing(Resource::getFilename));
         for (Resource file : files) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
             cards.create(CardFile.read(text, workshop), "demo");
         }
-        LOG.info("loaded {} demo cards", files.length);
+        return files.length;
     }
 }

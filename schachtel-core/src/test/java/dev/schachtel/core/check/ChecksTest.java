@@ -110,6 +110,15 @@ class ChecksTest {
                         RuleId.ENVELOPE_SIZE);
     }
 
+    @Test
+    void theBadExampleShowsItsFault() {
+        TestCards bad = new TestCards(
+                dev.schachtel.core.exchange.CardFile.read(TestCards.demo("bad/leaking-dam.json"), TestCards.WORKSHOP));
+        assertThat(bad.findings().of(Severity.MEND).all())
+                .extracting(Finding::rule)
+                .containsExactly(RuleId.DAM_CLOSED);
+    }
+
     /** Each remedy does away with the finding that offers it. */
     @Test
     void remediesMend() {
