@@ -20,6 +20,9 @@ import dev.schachtel.core.shape.Point;
 
 /** One sheet with its blanks, the outline of what is cut from each, and their letters. */
 public final class SheetView {
+    /** Of equal blanks closer together than this, in millimetres, one letter speaks for all. */
+    private static final double CROWDED = 45;
+
     private SheetView() {}
 
     public static Scene of(SheetPlan plan) {
@@ -47,8 +50,14 @@ public final class SheetView {
             marks.add(new Mark.Area(cut, new Fill.Empty(), Meaning.HIDDEN, Optional.empty()));
         }
         Point middle = rect.bounds().centre();
-        marks.add(new Mark.Letter(
-                middle, Mark.Shift.NONE, demand.letter(), demand.part().id()));
+        boolean spoken = marks.stream()
+                .anyMatch(m -> m instanceof Mark.Letter l
+                        && l.part().equals(demand.part().id())
+                        && l.at().distanceTo(middle) < CROWDED);
+        if (!spoken) {
+            marks.add(new Mark.Letter(
+                    middle, Mark.Shift.NONE, demand.letter(), demand.part().id()));
+        }
     }
 
     /** The part's own outline in the middle of its blank. */

@@ -1,7 +1,7 @@
 #!/usr/bin/env python3
 """Times 200 parameter changes over HTTP, each with its page regions and drawings; the application must be running.
 
-Use: bench/http.py [address]   (default http://127.0.0.1:8090)
+Use: bench/changes.py [address]   (default http://127.0.0.1:8090)
 """
 import http.cookiejar
 import json
