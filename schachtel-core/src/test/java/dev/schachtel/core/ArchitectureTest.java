@@ -26,6 +26,7 @@ class ArchitectureTest {
             List.of("exchange"),
             List.of("drawing"),
             List.of("check", "cutting", "assembly"),
+            List.of("motion"),
             List.of("engineering"),
             List.of("build"),
             List.of("edit"),

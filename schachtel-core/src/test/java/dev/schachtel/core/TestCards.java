@@ -4,7 +4,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Findings;
@@ -19,8 +23,48 @@ import dev.schachtel.core.plan.Planner;
 public record TestCards(CardSpec spec) {
     public static final Workshop WORKSHOP = WorkshopFile.standard();
 
+    /** The demo's shaker card, still without its rider. */
     public static TestCards upperStation() {
-        return new TestCards(CardFile.read(demo("upper-station.json"), WORKSHOP));
+        return of("upper-station.json").remove("car");
+    }
+
+    /** A card file of the demo folder. */
+    public static TestCards of(String file) {
+        return new TestCards(CardFile.read(demo(file), WORKSHOP));
+    }
+
+    /** All card files of the demo folder and of its bad examples. */
+    public static List<String> files() {
+        List<String> files = new ArrayList<>();
+        for (String folder : List.of("", "bad/")) {
+            try (Stream<Path> all = Files.list(Path.of("..", "demo", folder))) {
+                all.map(p -> folder + p.getFileName())
+                        .filter(n -> n.endsWith(".json"))
+                        .sorted()
+                        .forEach(files::add);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return files;
+    }
+
+    /** An empty card of a base, as JSON, in millimetres. */
+    public static TestCards empty(String base) {
+        String brief = "{\"recipient\": \"\", \"occasion\": \"\"}";
+        return new TestCards(CardFile.read("{\"schachtel\": 1, \"name\": \"Try\", \"units\": \"mm\", \"brief\": "
+                + brief + ", \"base\": " + base + "}"));
+    }
+
+    /** An A6 card with a panel on foam. */
+    public static TestCards raised() {
+        return empty("{\"kind\": \"flat-fold\", \"width\": \"105 mm\", \"height\": \"148.5 mm\"}")
+                .add("mat")
+                .set("panel", "fixing", "foam-tape-2");
+    }
+
+    public Build build() {
+        return plan().build();
     }
 
     public static String demo(String file) {

@@ -51,6 +51,16 @@ public final class Html {
             public String count(Amount.Count count) {
                 return Integer.toString(count.count());
             }
+
+            @Override
+            public String times(Amount.Times times) {
+                return times.hundredths() / 100 + "." + String.format("%02d", times.hundredths() % 100) + " ×";
+            }
+
+            @Override
+            public String degrees(Amount.Degrees degrees) {
+                return degrees.degrees() + "°";
+            }
         });
     }
 

@@ -10,7 +10,9 @@ import java.util.Optional;
 public enum OpKind {
     TRIM(240, 40, Caution.TRIMMER),
     DIE_CUT(240, 60, Caution.ROLLER_MACHINE),
+    ELECTRONIC_CUT(180, 60, Caution.BLADE),
     KNIFE_CUT(120, 45, Caution.BLADE),
+    PUNCH(20, 15),
     SNIP_FOAM(60, 15, Caution.BLADE),
     SCORE(60, 45),
     FOLD(0, 60),
@@ -19,11 +21,18 @@ public enum OpKind {
     FIX_FILM(60, 150),
     LAY_DAM(60, 25),
     LAY_FOAM(30, 30),
+    WRAP(60, 120),
+    SEAL(20, 40),
+    GLUE_BEHIND(30, 60),
+    INSERT(20, 60),
+    THREAD(30, 60),
     ANTI_STATIC(30, 60),
     FILL(60, 120),
     CLOSE(30, 240),
     ATTACH(30, 90),
     LINE(30, 120),
+    TRY_MOTION(0, 30),
+    SLIP_ON(30, 60),
     TRY(0, 60),
     ENVELOPE(30, 60);
 
@@ -47,7 +56,12 @@ public enum OpKind {
 
     /** Cutting, before anything is put together. */
     public boolean cuts() {
-        return this == TRIM || this == DIE_CUT || this == KNIFE_CUT || this == SNIP_FOAM;
+        return this == TRIM
+                || this == DIE_CUT
+                || this == ELECTRONIC_CUT
+                || this == KNIFE_CUT
+                || this == PUNCH
+                || this == SNIP_FOAM;
     }
 
     /** Puts something on for good. */
@@ -55,6 +69,9 @@ public enum OpKind {
         return this == FIX_FILM
                 || this == LAY_DAM
                 || this == LAY_FOAM
+                || this == WRAP
+                || this == GLUE_BEHIND
+                || this == INSERT
                 || this == CLOSE
                 || this == ATTACH
                 || this == LINE;

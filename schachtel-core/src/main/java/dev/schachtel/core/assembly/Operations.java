@@ -2,8 +2,10 @@ package dev.schachtel.core.assembly;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -11,6 +13,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -18,9 +21,9 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Thread;
 
 /** Finds the operations in parts, folds, joints and chambers. */
 final class Operations {
@@ -34,10 +37,13 @@ final class Operations {
     }
 
     List<Op> all() {
-        cutting();
+        ops.addAll(new CutOps(build).all());
         folding();
         build.chambers().forEach(this::chamber);
         joints();
+        movements();
+        threads();
+        bands();
         Id whole = Id.BASE;
         List<PartId> glued = ops.stream()
                 .filter(o -> o.kind().sticks())
@@ -61,39 +67,6 @@ final class Operations {
                 .toList();
     }
 
-    private void cutting() {
-        cut(OpKind.TRIM, part -> part.method() == CutMethod.TRIMMER ? part.perCard() : 0);
-        cut(
-                OpKind.DIE_CUT,
-                part -> (part.method() == CutMethod.DIE ? part.perCard() : 0)
-                        + (int) part.cutouts().stream()
-                                .filter(c -> c.method() == CutMethod.DIE)
-                                .count());
-        cut(
-                OpKind.KNIFE_CUT,
-                part -> part.method() == CutMethod.KNIFE && !(part.material() instanceof Foam) ? part.perCard() : 0);
-        cut(
-                OpKind.SNIP_FOAM,
-                part -> part.material() instanceof Foam && part.method() != CutMethod.DIE ? part.perCard() : 0);
-    }
-
-    private void cut(OpKind kind, java.util.function.ToIntFunction<Part> strokes) {
-        List<Part> parts =
-                build.parts().stream().filter(p -> strokes.applyAsInt(p) > 0).toList();
-        if (!parts.isEmpty()) {
-            int each = parts.stream().mapToInt(strokes).sum();
-            Op op = Op.of(kind, Id.BASE, parts.stream().map(Part::id).toList(), each * cards);
-            ops.add(new Op(
-                    kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
-                    kind,
-                    op.owner(),
-                    op.parts(),
-                    op.things(),
-                    Duration.ZERO,
-                    op.cautions()));
-        }
-    }
-
     private void folding() {
         Set<PartId> folded = new LinkedHashSet<>();
         build.folds().forEach(f -> folded.add(f.part()));
@@ -104,11 +77,18 @@ final class Operations {
     }
 
     private void chamber(Chamber chamber) {
+        if (chamber.isDam()) {
+            dam(chamber);
+        } else {
+            pouch(chamber);
+        }
+    }
+
+    private void dam(Chamber chamber) {
         Id owner = chamber.owner();
         PartId under = partOf(chamber.behind());
         PartId panel = build.parts().stream()
-                .filter(p -> p.cutouts().stream()
-                        .anyMatch(c -> c.owner().equals(chamber.aperture().owner())))
+                .filter(p -> p.cutouts().stream().anyMatch(c -> chamber.behind(c.owner())))
                 .map(Part::id)
                 .findFirst()
                 .orElse(under);
@@ -117,14 +97,8 @@ final class Operations {
         if (traced) {
             ops.add(Op.of(OpKind.TRACE, owner, List.of(under, panel), cards));
         }
-        Duration cure = build.joints().stream()
-                .filter(j -> partOf(j.lower()).equals(chamber.film())
-                        && partOf(j.upper()).equals(panel))
-                .map(Operations::drying)
-                .findFirst()
-                .orElse(Duration.ZERO);
         ops.add(Op.of(OpKind.FIX_FILM, owner, List.of(chamber.film(), panel), cards)
-                .resting(cure));
+                .resting(cure(chamber.film(), panel)));
         int walls = chamber.walls().stream()
                 .flatMap(w -> build.part(w).stream())
                 .mapToInt(Part::perCard)
@@ -132,6 +106,23 @@ final class Operations {
         ops.add(Op.of(OpKind.LAY_DAM, owner, with(chamber.walls(), panel), walls * cards));
         ops.add(Op.of(OpKind.ANTI_STATIC, owner, List.of(chamber.film()), cards).with(Caution.DUST));
         ops.add(Op.of(OpKind.FILL, owner, List.of(under), cards).with(Caution.SMALL_PARTS));
+    }
+
+    private Duration cure(PartId film, PartId panel) {
+        return build.joints().stream()
+                .filter(j -> partOf(j.lower()).equals(film) && partOf(j.upper()).equals(panel))
+                .map(Operations::drying)
+                .findFirst()
+                .orElse(Duration.ZERO);
+    }
+
+    private void pouch(Chamber chamber) {
+        Id owner = chamber.owner();
+        PartId panel = partOf(chamber.behind());
+        ops.add(Op.of(OpKind.WRAP, owner, List.of(chamber.film(), panel), cards));
+        ops.add(Op.of(OpKind.ANTI_STATIC, owner, List.of(chamber.film()), cards).with(Caution.DUST));
+        ops.add(Op.of(OpKind.FILL, owner, List.of(panel), cards).with(Caution.SMALL_PARTS));
+        ops.add(Op.of(OpKind.SEAL, owner, List.of(chamber.film(), panel), cards));
     }
 
     private static List<PartId> with(List<PartId> first, PartId last) {
@@ -145,26 +136,105 @@ final class Operations {
         Set<PartId> done = new LinkedHashSet<>();
         for (Joint joint : build.joints()) {
             PartId upper = partOf(joint.upper());
-            PartId lower = partOf(joint.lower());
-            boolean card = isCard(upper) && isCard(lower) && !upper.equals(lower);
-            if (joint.hold() == Joint.Hold.RESTS && card && done.add(upper)) {
-                attach(joint, upper, lower);
+            if (joint.hold() == Joint.Hold.RESTS && isCard(upper)) {
+                PartId lower = beneathFoam(joint);
+                if (isCard(lower) && !upper.equals(lower) && done.add(upper)) {
+                    attach(joint, upper, lower);
+                }
             }
         }
     }
 
+    /** What lies under the foam that a part rests on; the part itself if it does not rest on foam. */
+    private PartId beneathFoam(Joint joint) {
+        PartId lower = partOf(joint.lower());
+        boolean foam =
+                build.part(lower).filter(p -> p.material() instanceof Foam).isPresent();
+        return !foam
+                ? lower
+                : build.joints().stream()
+                        .filter(j -> j.upper().equals(joint.lower()) && j.hold() == Joint.Hold.RESTS)
+                        .map(j -> partOf(j.lower()))
+                        .findFirst()
+                        .orElse(lower);
+    }
+
     private void attach(Joint joint, PartId upper, PartId lower) {
-        boolean raised = joint.by() instanceof Foam;
-        boolean closes = raised
-                || build.chambers().stream().anyMatch(c -> build.part(upper).stream()
-                        .flatMap(p -> p.cutouts().stream())
-                        .anyMatch(a -> a.owner().equals(c.aperture().owner())));
-        boolean inside = build.zones(Zone.Use.WRITING).stream().anyMatch(z -> z.on().equals(joint.lower()));
+        boolean raised = joint.by() instanceof Foam && joint.thickness().isPositive();
+        boolean covers = build.chambers().stream().anyMatch(c -> build.part(upper).stream()
+                .flatMap(p -> p.cutouts().stream())
+                .anyMatch(a -> c.behind(a.owner())));
+        boolean guides = build.mechanics().motions().stream()
+                .anyMatch(m -> m.keeping().guides().contains(SlabId.of(upper)));
         if (raised) {
             foam(upper, lower);
         }
-        OpKind kind = closes ? OpKind.CLOSE : inside ? OpKind.LINE : OpKind.ATTACH;
+        OpKind kind =
+                raised || covers || guides ? OpKind.CLOSE : lines(upper, joint.lower()) ? OpKind.LINE : OpKind.ATTACH;
         ops.add(Op.of(kind, upper.owner(), List.of(upper, lower), cards).resting(drying(joint)));
+    }
+
+    /** A sheet that covers half of the face that is written on. */
+    private boolean lines(PartId upper, SlabId lower) {
+        return build.zones(Zone.Use.WRITING).stream()
+                .filter(z -> z.on().equals(lower))
+                .anyMatch(z -> build.part(upper)
+                        .filter(p -> p.outline().area().shareOf(z.outline().area()) >= 0.5)
+                        .isPresent());
+    }
+
+    /** What hangs behind something: glued there, or put in so that it can move. */
+    private void movements() {
+        Set<PartId> done = new LinkedHashSet<>();
+        for (Joint joint : build.joints()) {
+            PartId lower = partOf(joint.lower());
+            if (joint.hold() == Joint.Hold.HANGS && isCard(lower) && done.add(lower)) {
+                boolean glued = joint.by() instanceof Adhesive;
+                OpKind kind = glued ? OpKind.GLUE_BEHIND : OpKind.INSERT;
+                ops.add(Op.of(kind, lower.owner(), List.of(lower, partOf(joint.upper())), cards)
+                        .resting(drying(joint)));
+            }
+        }
+        Set<Id> owners = new LinkedHashSet<>();
+        for (Motion motion : build.mechanics().motions()) {
+            boolean inserted = ops.stream()
+                    .anyMatch(o -> o.kind() == OpKind.INSERT && o.owner().equals(motion.owner()));
+            if (inserted && owners.add(motion.owner())) {
+                PartId first = partOf(motion.moving().get(motion.moving().size() - 1));
+                ops.add(Op.of(OpKind.TRY_MOTION, motion.owner(), List.of(first), cards));
+            }
+        }
+    }
+
+    private void threads() {
+        Map<Id, List<PartId>> byOwner = new LinkedHashMap<>();
+        build.parts().stream().filter(p -> p.material() instanceof Thread).forEach(p -> byOwner.computeIfAbsent(
+                        p.owner(), k -> new ArrayList<>())
+                .add(p.id()));
+        byOwner.forEach((owner, parts) -> {
+            int each = parts.stream()
+                    .flatMap(p -> build.part(p).stream())
+                    .mapToInt(p -> p.at().size())
+                    .sum();
+            ops.add(Op.of(OpKind.THREAD, owner, parts, each * cards));
+        });
+    }
+
+    /** A part that only lies round everything is put on last. */
+    private void bands() {
+        for (Part part : build.parts()) {
+            List<Joint> own = build.joints().stream()
+                    .filter(j -> partOf(j.upper()).equals(part.id()))
+                    .toList();
+            boolean round = !part.owner().equals(Id.BASE)
+                    && !own.isEmpty()
+                    && own.stream().allMatch(j -> j.hold() == Joint.Hold.MEETS)
+                    && build.mechanics().motions().stream()
+                            .noneMatch(m -> m.moving().contains(SlabId.of(part.id())));
+            if (round) {
+                ops.add(Op.of(OpKind.SLIP_ON, part.owner(), List.of(part.id()), cards));
+            }
+        }
     }
 
     private void foam(PartId panel, PartId lower) {

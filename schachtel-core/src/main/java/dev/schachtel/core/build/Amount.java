@@ -46,6 +46,22 @@ public sealed interface Amount {
         }
     }
 
+    /** So many times, in hundredths: 189 is 1.89 times. */
+    record Times(int hundredths) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.times(this);
+        }
+    }
+
+    /** Degrees of an angle. */
+    record Degrees(int degrees) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.degrees(this);
+        }
+    }
+
     /** One answer for each kind of amount. */
     interface Cases<R> {
         R one(One one);
@@ -55,5 +71,9 @@ public sealed interface Amount {
         R thick(Thick thick);
 
         R count(Count count);
+
+        R times(Times times);
+
+        R degrees(Degrees degrees);
     }
 }

@@ -27,7 +27,8 @@ public record Build(
         List<Zone> zones,
         List<Chamber> chambers,
         List<Derivation> derivations,
-        List<Trouble> troubles) {
+        List<Trouble> troubles,
+        Mechanics mechanics) {
     public Build {
         parts = List.copyOf(parts);
         levels = List.copyOf(levels);
@@ -57,6 +58,18 @@ public record Build(
 
     public List<Zone> zones(Zone.Use use) {
         return zones.stream().filter(z -> z.use() == use).toList();
+    }
+
+    /** The piece that the slab with this id is of. */
+    public Optional<Part> partAt(SlabId id) {
+        return level(id).map(l -> l.slab().part()).flatMap(this::part);
+    }
+
+    /** The lowest leaf that closes over the card; empty for a card that lies open. */
+    public Optional<Level> front() {
+        return mechanics.leaves().stream()
+                .flatMap(l -> level(l.slab()).stream())
+                .min(java.util.Comparator.comparing(Level::bottom));
     }
 
     /** Thickness of the closed card: the highest top. */

@@ -12,7 +12,12 @@ public record Form(Sort sort, Length width, Length height) {
         ROUNDED,
         MITRED,
         RING,
-        FRAME
+        FRAME,
+        ARCH,
+        /** Any other outline; width and height are those of the box round it. */
+        SHAPE,
+        /** A length off a spool. */
+        THREAD
     }
 
     public static Form rectangle(Length width, Length height) {

@@ -28,10 +28,12 @@ public record Part(
         int stacked,
         CutMethod method,
         Grain grain,
-        List<Cutout> cutouts) {
+        List<Cutout> cutouts,
+        List<Slit> slits) {
     public Part {
         at = List.copyOf(at);
         cutouts = List.copyOf(cutouts);
+        slits = List.copyOf(slits);
     }
 
     /** A single uncut part whose grain does not matter. */
@@ -46,6 +48,7 @@ public record Part(
                 1,
                 CutMethod.TRIMMER,
                 Grain.NONE,
+                List.of(),
                 List.of());
     }
 
@@ -59,7 +62,7 @@ public record Part(
     }
 
     public Part at(List<Placement> places) {
-        return new Part(id, name, material, form, outline, places, stacked, method, grain, cutouts);
+        return new Part(id, name, material, form, outline, places, stacked, method, grain, cutouts, slits);
     }
 
     public Part at(Placement place) {
@@ -67,15 +70,15 @@ public record Part(
     }
 
     public Part stacked(int layers) {
-        return new Part(id, name, material, form, outline, at, layers, method, grain, cutouts);
+        return new Part(id, name, material, form, outline, at, layers, method, grain, cutouts, slits);
     }
 
     public Part cutBy(CutMethod way) {
-        return new Part(id, name, material, form, outline, at, stacked, way, grain, cutouts);
+        return new Part(id, name, material, form, outline, at, stacked, way, grain, cutouts, slits);
     }
 
     public Part grain(Grain wish) {
-        return new Part(id, name, material, form, outline, at, stacked, method, wish, cutouts);
+        return new Part(id, name, material, form, outline, at, stacked, method, wish, cutouts, slits);
     }
 
     /** With an opening that lies at cutout's place on the face while this part lies at its first placement. */
@@ -85,7 +88,14 @@ public record Part(
                 .placed(Placement.at(lies.across().negated(), lies.up().negated()));
         List<Cutout> all = new ArrayList<>(cutouts);
         all.add(cutout);
-        return new Part(id, name, material, form, outline.without(own), at, stacked, method, grain, all);
+        return new Part(id, name, material, form, outline.without(own), at, stacked, method, grain, all, slits);
+    }
+
+    /** With a cut that takes nothing out, in this part's own coordinates. */
+    public Part with(Slit slit) {
+        List<Slit> all = new ArrayList<>(slits);
+        all.add(slit);
+        return new Part(id, name, material, form, outline, at, stacked, method, grain, cutouts, all);
     }
 
     /** The outlines of all copies where they lie on the face. */

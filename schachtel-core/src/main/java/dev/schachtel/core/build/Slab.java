@@ -12,6 +12,11 @@ public record Slab(SlabId id, PartId part, String name, Length thickness, List<O
         footprints = List.copyOf(footprints);
     }
 
+    /** The same slab covering something else. */
+    public Slab with(List<Outline> covered) {
+        return new Slab(id, part, name, thickness, covered);
+    }
+
     public Box bounds() {
         return footprints.stream().map(Outline::bounds).reduce(Box::union).orElseThrow();
     }

@@ -14,6 +14,8 @@ public record Zone(Use use, Id owner, SlabId on, Outline outline) {
         /** Where no foam strip may go. */
         KEEP_OFF,
         /** What the eye sees through an opening. */
-        SEEN_THROUGH
+        SEEN_THROUGH,
+        /** Where no adhesive may be: behind doors and flaps, in channels, on creases. */
+        NO_GLUE
     }
 }

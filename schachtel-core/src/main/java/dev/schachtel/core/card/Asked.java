@@ -24,7 +24,7 @@ public @interface Asked {
     /** Least value, for lengths and whole numbers; both ends count. */
     String min() default "";
 
-    /** Greatest value, for lengths and whole numbers; both ends count. */
+    /** Greatest value, for lengths and whole numbers; both ends count. For texts the most letters, 200 if empty. */
     String max() default "";
 
     /** For materials and references: what may be chosen. */
@@ -42,7 +42,12 @@ public @interface Asked {
         FIXING,
         FILLING,
         ENVELOPE,
+        THREAD,
+        /** A face of the base, or a piece that offers one. */
         GROUND,
+        /** A panel. */
+        LAYER,
+        /** A piece that cuts openings. */
         WINDOW
     }
 }

@@ -1,9 +1,24 @@
 package dev.schachtel.core.card;
 
+import java.util.List;
+
+import dev.schachtel.core.measure.Length;
+
 /** What carries everything else. There is one, and its id is always "base". */
-public sealed interface Base extends Piece permits FlatFold {
+public sealed interface Base extends Piece permits FlatFold, Gate, Easel, Stepper, Shaped, Tag {
     @Override
     default Id id() {
         return Id.BASE;
+    }
+
+    /** Width of the face on which everything is placed. */
+    Length width();
+
+    /** Height of that face. */
+    Length height();
+
+    /** The names of the faces that something can lie on, the one to start with first. */
+    default List<Id> faces() {
+        return List.of(Id.FRONT, Id.INSIDE);
     }
 }

@@ -4,11 +4,15 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
 /** One sheet folded once. Width and height are of the finished, closed card. */
-@Kind(value = "flat-fold", title = "Folded card", about = "One sheet, scored once and folded.")
+@Kind(
+        value = "flat-fold",
+        title = "Folded card",
+        about = "One sheet, scored once and folded; with a gusset it is scored twice.")
 public record FlatFold(
         @Asked(value = "Width, folded", min = "25 mm", max = "600 mm") Length width,
         @Asked(value = "Height, folded", min = "25 mm", max = "600 mm") Length height,
         @Asked(value = "Fold", initial = "side") Fold fold,
+        @Asked(value = "Gusset", initial = "0 mm", min = "0 mm", max = "50 mm") Length gusset,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card)
         implements Base {
     /** Which edge is folded. */

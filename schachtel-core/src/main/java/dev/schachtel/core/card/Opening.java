@@ -2,7 +2,7 @@ package dev.schachtel.core.card;
 
 import dev.schachtel.core.measure.Length;
 
-/** The shape of a window. */
+/** The shape of a window, or of a piece. */
 public sealed interface Opening {
     /** Width across the middle. */
     Length width();
@@ -64,5 +64,24 @@ public sealed interface Opening {
                     Length height,
             @Asked(value = "Corner radius", initial = "6 mm", inches = "1/4 in", min = "0 mm", max = "300 mm")
                     Length corner)
+            implements Opening {}
+
+    /** A half circle on top of a rectangle. */
+    @Kind(value = "arch", title = "Arch")
+    record Arch(
+            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length width,
+            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+                    Length height)
+            implements Opening {}
+
+    /** A closed outline of the maker's own, as SVG path data, scaled to this width and height. */
+    @Kind(value = "own", title = "Own outline")
+    record Own(
+            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+                    Length width,
+            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+                    Length height,
+            @Asked(value = "Outline (path data)", initial = "M0 30L25 0 50 30 40 75H10Z", max = "4000000") String path)
             implements Opening {}
 }

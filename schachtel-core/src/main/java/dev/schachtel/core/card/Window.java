@@ -9,5 +9,14 @@ public record Window(
         @Asked(value = "Cut in", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Shape", initial = "circle") Opening shape,
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "66 %", min = "-3 m", max = "3 m") Length up)
-        implements Feature {}
+        @Asked(value = "Middle, from the foot", initial = "66 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Cut through", initial = "this") Through through)
+        implements Feature, Opens {
+    /** How many layers the opening goes through. */
+    public enum Through {
+        /** Only what it is cut in. */
+        THIS,
+        /** Also what that lies on, at the same place. */
+        BELOW
+    }
+}

@@ -4,6 +4,7 @@ import java.util.List;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Movements;
 
 /** Runs every check on an engineered card. Pure and deterministic; never throws for a bad card. */
 public final class Checks {
@@ -15,14 +16,19 @@ public final class Checks {
             new DepthCheck(),
             new LevelCheck(),
             new CoverCheck(),
+            new FoldCheck(),
+            new GlueCheck(),
+            new SupportCheck(),
             new PostCheck(),
             new SheetCheck());
 
     private Checks() {}
 
-    public static Findings check(Build build, Workshop workshop) {
+    public static Findings check(Build build, Movements movements, Workshop workshop) {
         Report report = new Report();
         ALL.forEach(check -> check.look(build, workshop, report));
+        new MotionCheck(movements).look(build, workshop, report);
+        new StandCheck(movements).look(build, workshop, report);
         return report.findings();
     }
 }

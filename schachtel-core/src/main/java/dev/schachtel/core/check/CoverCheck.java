@@ -4,6 +4,7 @@ import java.util.List;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
@@ -67,6 +68,7 @@ final class CoverCheck implements Check {
                 continue;
             }
             part.cutouts().stream()
+                    .filter(c -> c.sort() == Cutout.Sort.WINDOW)
                     .filter(c -> level.slab().footprints().stream()
                             .map(Outline::filled)
                             .anyMatch(c.onFace()::overlaps))

@@ -21,7 +21,9 @@ final class DepthCheck implements Check {
             Length lies = Length.min(filling.thickness(), filling.diameter());
             Length least = lies.plus(AIR);
             Length tumbles = lies.times(2).plus(AIR);
-            if (chamber.depth().isBelow(least)) {
+            if (!chamber.isDam()) {
+                flat(chamber, filling, report);
+            } else if (chamber.depth().isBelow(least)) {
                 draft(RuleId.DEPTH, chamber, least, report)
                         .remedy(build.spec()
                                 .find(chamber.owner(), Shaker.class)
@@ -43,6 +45,19 @@ final class DepthCheck implements Check {
                         .at(chamber.clear().bounds().centre())
                         .mend();
             }
+        }
+    }
+
+    /** A pouch keeps its two sides apart by its filling alone, so that must be flat. */
+    private static void flat(Chamber chamber, Filling filling, Report report) {
+        Report.Draft draft = report.on(RuleId.FLAT_PIECES, chamber.owner())
+                .names(filling.name())
+                .thick(filling.thickness(), chamber.depth())
+                .at(chamber.clear().bounds().centre());
+        if (filling.thickness().isAbove(chamber.depth())) {
+            draft.mend();
+        } else {
+            draft.works();
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
@@ -11,6 +12,7 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
@@ -24,23 +26,22 @@ final class HiddenCheck implements Check {
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
-        for (Chamber chamber : build.chambers()) {
-            film(build, chamber, report);
-        }
+        build.chambers().stream().filter(Chamber::isDam).forEach(chamber -> chamber.apertures()
+                .forEach(window -> film(build, chamber, window, report)));
         for (Part part : build.parts()) {
             if (part.material() instanceof Foam) {
                 foam(build, part, report);
             }
-            if (!part.owner().equals(Id.BASE)) {
+            if (!part.owner().equals(Id.BASE) && !(part.material() instanceof Thread)) {
                 overhang(build, part, report);
             }
         }
     }
 
-    private static void film(Build build, Chamber chamber, Report report) {
+    private static void film(Build build, Chamber chamber, Cutout window, Report report) {
         Part film = build.part(chamber.film()).orElseThrow();
         Outline onFace = film.footprints().get(0);
-        Outline.Gap overlap = onFace.marginOf(chamber.aperture().onFace());
+        Outline.Gap overlap = onFace.marginOf(window.onFace());
         Report.Draft draft = report.on(RuleId.FILM_OVERLAP, chamber.owner())
                 .parts(film.id())
                 .measured(overlap.length(), LEAST_OVERLAP)
@@ -69,7 +70,7 @@ final class HiddenCheck implements Check {
         return build.levels().stream()
                 .filter(l -> build.part(l.slab().part()).stream()
                         .flatMap(p -> p.cutouts().stream())
-                        .anyMatch(c -> c.owner().equals(chamber.aperture().owner())))
+                        .anyMatch(c -> chamber.behind(c.owner())))
                 .reduce((a, b) -> b);
     }
 

@@ -1,9 +1,6 @@
 package dev.schachtel.core.check;
 
-import java.util.ArrayDeque;
 import java.util.Comparator;
-import java.util.Deque;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +8,7 @@ import java.util.Set;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
@@ -18,6 +16,7 @@ import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.motion.Links;
 
 /**
  * What holds a layer up is of one height, as far as foam gives (0.35 mm: one film and its tape), and nothing sticks the
@@ -85,28 +84,24 @@ final class LevelCheck implements Check {
                         List.of(new Change(owner, "fixing", foam.id().value()))));
     }
 
+    /** No chain of glue or foam runs from what a leaf closes over to the leaf. */
     private static void gluedShut(Build build, Report report) {
-        SlabId front = new SlabId("base/front");
-        Set<SlabId> seen = new HashSet<>();
-        Deque<SlabId> next = new ArrayDeque<>(List.of(new SlabId("base/back")));
-        while (!next.isEmpty()) {
-            SlabId at = next.poll();
-            if (seen.add(at)) {
-                build.joints().stream()
-                        .filter(j -> j.lower().equals(at) && j.hold() == Joint.Hold.RESTS)
-                        .forEach(j -> next.add(j.upper()));
+        Links links = new Links(build);
+        for (Leaf leaf : build.mechanics().leaves()) {
+            Set<SlabId> stuck = links.carriedBy(List.of(leaf.over()));
+            if (stuck.contains(leaf.slab())) {
+                Id culprit = build.joints().stream()
+                        .filter(j -> j.upper().equals(leaf.slab())
+                                && j.hold() == Joint.Hold.RESTS
+                                && stuck.contains(j.lower()))
+                        .findFirst()
+                        .flatMap(j -> build.level(j.lower()))
+                        .map(l -> l.slab().part().owner())
+                        .orElse(Id.BASE);
+                report.on(RuleId.GLUED_SHUT, culprit)
+                        .at(build.face().bounds().centre())
+                        .mend();
             }
-        }
-        if (seen.contains(front)) {
-            Id culprit = build.joints().stream()
-                    .filter(j -> j.upper().equals(front) && j.hold() == Joint.Hold.RESTS && seen.contains(j.lower()))
-                    .findFirst()
-                    .flatMap(j -> build.level(j.lower()))
-                    .map(l -> l.slab().part().owner())
-                    .orElse(Id.BASE);
-            report.on(RuleId.GLUED_SHUT, culprit)
-                    .at(build.face().bounds().centre())
-                    .mend();
         }
     }
 }

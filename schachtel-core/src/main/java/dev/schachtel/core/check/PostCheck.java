@@ -1,12 +1,14 @@
 package dev.schachtel.core.check;
 
+import java.util.Comparator;
+
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Box;
 
 /** Fits its envelope: card + 1/8 in within it each way, the card's thickness taken off the width. */
 final class PostCheck implements Check {
@@ -22,9 +24,10 @@ final class PostCheck implements Check {
     }
 
     private static void fits(Build build, Envelope envelope, Report report) {
-        Box face = build.face().bounds();
-        Length shorter = Length.min(face.wide(), face.high()).plus(EASE).plus(build.thickness());
-        Length longer = Length.max(face.wide(), face.high()).plus(EASE);
+        Flat flat = smallest(build);
+        Length thick = thickness(build, flat);
+        Length shorter = Length.min(flat.width(), flat.height()).plus(EASE).plus(thick);
+        Length longer = Length.max(flat.width(), flat.height()).plus(EASE);
         boolean across = shorter.isAbove(envelope.width());
         boolean up = longer.isAbove(envelope.height());
         Report.Draft draft = report.on(RuleId.ENVELOPE_SIZE, Id.BASE)
@@ -37,13 +40,30 @@ final class PostCheck implements Check {
         } else {
             draft.watch();
         }
-        Report.Draft thick = report.on(RuleId.ENVELOPE_THICKNESS, Id.BASE)
+        Report.Draft draftThick = report.on(RuleId.ENVELOPE_THICKNESS, Id.BASE)
                 .names(envelope.name())
-                .thick(build.thickness(), envelope.thickest());
-        if (!build.thickness().isAbove(envelope.thickest())) {
-            thick.works();
+                .thick(thick, envelope.thickest());
+        if (!thick.isAbove(envelope.thickest())) {
+            draftThick.works();
         } else if (build.spec().brief().posted()) {
-            thick.watch();
+            draftThick.watch();
         }
+    }
+
+    /** Of the ways in which it lies flat, the one that needs the smallest envelope. */
+    private static Flat smallest(Build build) {
+        Comparator<Flat> longer = Comparator.comparing(f -> Length.max(f.width(), f.height()));
+        return build.mechanics().flats().stream()
+                .min(longer.thenComparing(f -> Length.min(f.width(), f.height())))
+                .orElseThrow();
+    }
+
+    /** A card without leaves is drawn opened out: folded up, its own layers come on top of each other. */
+    private static Length thickness(Build build, Flat flat) {
+        if (!build.mechanics().leaves().isEmpty()) {
+            return build.thickness();
+        }
+        Length card = build.parts().get(0).material().thickness();
+        return build.thickness().plus(card.times(flat.layers() - 1L));
     }
 }

@@ -1,6 +1,7 @@
 package dev.schachtel.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -8,10 +9,17 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Mat;
+import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Point;
 
 /** Remedies that more than one check offers. */
 final class Remedies {
@@ -47,5 +55,55 @@ final class Remedies {
 
     static Optional<Chamber> chamberOf(Build build, Id owner) {
         return build.chambers().stream().filter(c -> c.owner().equals(owner)).findFirst();
+    }
+
+    /** Moves a piece by so many millimetres, away from zero to the next step of the card's ruler. */
+    static Optional<Remedy> shift(Build build, Remedy.Act act, Id owner, Point by) {
+        List<Positions.Spot> spots =
+                build.spec().piece(owner).map(Positions::of).orElse(List.of());
+        if (spots.isEmpty()) {
+            return Optional.empty();
+        }
+        Length step = build.spec().units().fineStep();
+        Length dx = outward(by.x(), step);
+        Length dy = outward(by.y(), step);
+        List<Change> changes = spots.stream()
+                .map(s -> new Change(
+                        owner,
+                        s.component(),
+                        s.now().plus(s.upright() ? dy : dx).toString()))
+                .toList();
+        return Optional.of(new Remedy(act, Amount.of(dx, dy), changes));
+    }
+
+    private static Length outward(double mm, Length step) {
+        Length exact = Mm.length(Math.abs(mm));
+        int steps = exact.holds(step);
+        Length up = step.times(step.times(steps).equals(exact) ? steps : steps + 1);
+        return mm < 0 ? up.negated() : up;
+    }
+
+    /** Sets a length that an input has now to so much more, up to the next step of the card's ruler. */
+    static Optional<Remedy> grow(Build build, Remedy.Act act, Source source, Length by) {
+        return Reading.length(build.spec(), source.piece(), source.component()).map(now -> {
+            Length to = outward(Mm.of(now.plus(by)), build.spec().units().fineStep());
+            return set(act, to, source.piece(), source.component());
+        });
+    }
+
+    /** Holds the panel that owns this slab by foam tape which is so much higher than what holds it now. */
+    static Optional<Remedy> higher(Build build, Workshop workshop, SlabId panel, Length by) {
+        Id owner = build.level(panel).map(l -> l.slab().part().owner()).orElse(Id.BASE);
+        return build.spec().find(owner, Mat.class).flatMap(mat -> {
+            Length now =
+                    workshop.find(mat.fixing(), Foam.class).map(Foam::thickness).orElse(Length.ZERO);
+            return workshop.all(Foam.class).stream()
+                    .filter(f -> f.form() == Foam.Form.TAPE && !f.thickness().isBelow(now.plus(by)))
+                    .min(Comparator.comparing(Foam::thickness))
+                    .map(foam -> new Remedy(
+                            Remedy.Act.RAISE_ON_FOAM,
+                            new Amount.Thick(foam.thickness()),
+                            List.of(new Change(owner, "fixing", foam.id().value()))));
+        });
     }
 }

@@ -19,6 +19,18 @@ public record Remedy(Act act, Amount to, List<Change> changes) {
         MOVE_INSIDE,
         ADD_LINER,
         RAISE_ON_FOAM,
-        TAKE_FOAM_SHEET
+        TAKE_FOAM_SHEET,
+        MOVE_AWAY,
+        HOLD_MORE,
+        GUIDE_LONGER,
+        ADD_GUSSET,
+        WIDEN_GAP,
+        CREASE_HALF_WAY,
+        LEAN_BACK,
+        RAISE_STOP,
+        MATCH_STEPS,
+        HANG_FEWER,
+        FEWER_PICTURES,
+        SHORTEN_DROP
     }
 }

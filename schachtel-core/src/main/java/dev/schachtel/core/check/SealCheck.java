@@ -28,7 +28,7 @@ final class SealCheck implements Check {
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
-        for (Chamber chamber : build.chambers()) {
+        for (Chamber chamber : build.chambers().stream().filter(Chamber::isDam).toList()) {
             closed(build, workshop, chamber, report);
             fits(build, chamber, report);
             ridge(build, chamber, report);
@@ -71,8 +71,7 @@ final class SealCheck implements Check {
 
     private static Optional<Outline> panelOver(Build build, Chamber chamber) {
         return build.parts().stream()
-                .filter(p -> p.cutouts().stream()
-                        .anyMatch(c -> c.owner().equals(chamber.aperture().owner())))
+                .filter(p -> p.cutouts().stream().anyMatch(c -> chamber.behind(c.owner())))
                 .findFirst()
                 .flatMap(p -> build.levels().stream()
                         .filter(l -> l.slab().part().equals(p.id()))
@@ -122,7 +121,7 @@ final class SealCheck implements Check {
     private static Optional<Length> current(Build build, Chamber chamber) {
         return build.part(chamber.film()).map(f -> f.form()
                 .width()
-                .minus(chamber.aperture().form().width())
+                .minus(chamber.apertures().get(0).form().width())
                 .half());
     }
 

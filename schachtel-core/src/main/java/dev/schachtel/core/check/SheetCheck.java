@@ -7,7 +7,6 @@ import java.util.Optional;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
-import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
@@ -18,8 +17,7 @@ final class SheetCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Part part : build.parts()) {
-            boolean offRoll = part.material() instanceof Foam foam && foam.form() == Foam.Form.TAPE;
-            if (!offRoll) {
+            if (!part.material().fromRoll()) {
                 sheet(part, workshop.sheetsOf(part.material().id()), report);
             }
         }

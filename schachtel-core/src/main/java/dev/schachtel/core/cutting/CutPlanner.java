@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Map;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.material.CutMethod;
-import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
@@ -43,7 +43,9 @@ public final class CutPlanner {
         Map<PartId, String> letters = build.letters();
         List<Demand> all = new ArrayList<>();
         for (Part part : build.parts()) {
-            boolean trimmed = part.method() == CutMethod.TRIMMER || offRoll(part.material());
+            boolean trimmed = part.method() == CutMethod.TRIMMER
+                    || straight(part)
+                    || part.material().fromRoll();
             Length more = trimmed ? Length.ZERO : ALLOWANCE.times(2);
             int spares = part.form().longer().isAbove(SMALL) ? 0 : brief.spares();
             all.add(new Demand(
@@ -56,12 +58,13 @@ public final class CutPlanner {
         return all;
     }
 
-    private static boolean offRoll(Material material) {
-        return material instanceof Foam foam && foam.form() == Foam.Form.TAPE;
+    /** Knife cuts in a part that is trimmed to size first need no allowance round it. */
+    private static boolean straight(Part part) {
+        return part.method() == CutMethod.KNIFE && part.form().sort() == Form.Sort.RECTANGLE;
     }
 
     private static MaterialPlan plan(Material material, List<Demand> wanted, Workshop workshop) {
-        if (offRoll(material)) {
+        if (material.fromRoll()) {
             Length all = wanted.stream().map(d -> d.width().times(d.count())).reduce(Length.ZERO, Length::plus);
             return new MaterialPlan(material, List.of(), 0, List.of(), all);
         }

@@ -92,7 +92,10 @@ final class FlatView {
                         .filter(p -> p.material() instanceof dev.schachtel.core.material.Cardstock)
                         .isPresent())
                 .forEach(l -> l.slab().footprints().forEach(f -> hidden(f.filled(), back)));
-        build.chambers().stream().map(c -> c.aperture()).map(Cutout::onFace).forEach(o -> hidden(o, back));
+        build.chambers().stream()
+                .flatMap(c -> c.apertures().stream())
+                .map(Cutout::onFace)
+                .forEach(o -> hidden(o, back));
     }
 
     private void hidden(Outline outline, Placement back) {

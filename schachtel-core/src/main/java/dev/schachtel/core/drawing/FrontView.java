@@ -5,25 +5,21 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.build.Chamber;
-import dev.schachtel.core.build.Cutout;
-import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
-import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.material.Film;
-import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
-/** The closed card from the front, to scale: what is seen, what is hidden behind card, and the dimensions. */
+/** The card from the front, to scale: what is seen, what is hidden behind card, folds, movements, dimensions. */
 final class FrontView {
-    private static final SlabId FRONT = new SlabId("base/front");
     private final Build build;
     private final Id selected;
     private final List<Mark> marks = new ArrayList<>();
@@ -34,195 +30,80 @@ final class FrontView {
     }
 
     Scene scene() {
-        slabs();
-        fold();
-        dimensions();
+        marks.addAll(new FrontLayers(build, Optional.empty()).marks());
+        movements();
+        folds();
+        new FrontDimensions(build, selected, marks).add();
         Box face = build.face().bounds();
         Box all = build.levels().stream()
-                .filter(this::before)
+                .filter(l -> FrontLayers.before(build, l))
                 .map(l -> l.slab().bounds())
                 .reduce(face, Box::union);
         return new Scene("Front", all, new Scene.Room(92, 42, 104, 12), true, marks);
     }
 
-    private boolean before(Level level) {
-        Length front = build.level(FRONT).map(Level::bottom).orElse(Length.ZERO);
-        return !level.bottom().isBelow(front);
-    }
-
-    private void slabs() {
-        List<Level> hidden = new ArrayList<>();
-        for (Level level : build.levels()) {
-            if (!before(level)) {
-                continue;
+    /** Swept edges and end positions of the selected piece. */
+    private void movements() {
+        for (Motion motion : build.mechanics().motions()) {
+            if (motion.owner().equals(selected) && !(motion.move() instanceof Move.Fold)) {
+                SlabId first = motion.moving().get(0);
+                SlabId last = motion.moving().get(motion.moving().size() - 1);
+                build.level(first).ifPresent(l -> swept(l, motion));
+                build.level(last).ifPresent(l -> ghosts(l, motion));
             }
-            Part part = build.part(level.slab().part()).orElseThrow();
-            if (part.material() instanceof Foam || part.material() instanceof Film) {
-                hidden.add(level);
-                continue;
-            }
-            area(level, new Fill.Made(part.material()), Meaning.CUT);
-            if (hidden.stream().anyMatch(h -> restsOn(level, h))) {
-                hidden.forEach(this::behind);
-                hidden.clear();
-                build.chambers().forEach(this::filling);
-            }
-            words(part, level);
         }
-        hidden.forEach(this::behind);
     }
 
-    private boolean restsOn(Level upper, Level lower) {
-        return build.joints().stream()
-                .anyMatch(j -> j.upper().equals(upper.slab().id())
-                        && j.lower().equals(lower.slab().id()));
+    private void swept(Level level, Motion motion) {
+        Outline area = Poses.sweep(level.slab().footprints().get(0), motion);
+        marks.add(new Mark.Area(area, new Fill.Empty(), Meaning.PATH, Optional.empty()));
     }
 
-    private void behind(Level level) {
-        Part part = build.part(level.slab().part()).orElseThrow();
-        boolean film = part.material() instanceof Film;
-        area(level, film ? new Fill.Empty() : new Fill.Behind(part.material()), Meaning.HIDDEN);
-    }
-
-    private void area(Level level, Fill fill, Meaning edge) {
-        Id owner = level.slab().part().owner();
-        level.slab().footprints().forEach(f -> marks.add(new Mark.Area(f, fill, edge, Optional.of(owner))));
-    }
-
-    /** The filling as it lies when the card stands: pieces to scale, in the lower part of the window. */
-    private void filling(Chamber chamber) {
-        Outline window = chamber.aperture().onFace();
-        if (marks.stream().anyMatch(m -> m instanceof Mark.Area a && a.outline().equals(window))) {
+    private void ghosts(Level level, Motion motion) {
+        if (motion.keeping().ends() == Motion.Ends.ENDLESS && !(motion.move() instanceof Move.Hang)) {
             return;
         }
-        build.part(chamber.film())
-                .ifPresent(film -> marks.add(new Mark.Area(
-                        window, new Fill.Behind(film.material()), Meaning.CUT, Optional.of(chamber.owner()))));
-        new Heap(chamber)
-                .pieces()
-                .forEach(piece -> marks.add(new Mark.Area(
-                        piece,
-                        new Fill.Plain(chamber.filling().colour()),
-                        Meaning.EDGE,
-                        Optional.of(chamber.owner()))));
-    }
-
-    private void words(Part part, Level level) {
-        build.spec()
-                .find(part.owner(), dev.schachtel.core.card.Sentiment.class)
-                .filter(s -> part.id().which().equals("strip"))
-                .ifPresent(s -> marks.add(new Mark.Label(
-                        level.slab().bounds().centre(),
-                        Mark.Shift.NONE,
-                        Words.of(s.text()),
-                        Mark.Style.ON_CARD,
-                        Optional.of(s.id()))));
-    }
-
-    private void fold() {
-        Box face = build.face().bounds();
-        boolean side = !(build.spec().base() instanceof FlatFold f) || f.fold() == FlatFold.Fold.SIDE;
-        Point end = side ? new Point(face.left(), face.bottom()) : new Point(face.right(), face.top());
-        marks.add(new Mark.Line(List.of(new Point(face.left(), face.top()), end), Meaning.MOUNTAIN));
-        marks.add(new Mark.Label(
-                side ? new Point(face.left(), face.centre().y()) : new Point(face.right(), face.top()),
-                side ? new Mark.Shift(-8, 0, Mark.Anchor.MIDDLE) : new Mark.Shift(8, 4, Mark.Anchor.START),
-                Words.of("fold"),
-                side ? Mark.Style.UPRIGHT : Mark.Style.NOTE,
-                Optional.empty()));
-    }
-
-    private void dimensions() {
-        Box face = build.face().bounds();
-        Point topLeft = new Point(face.left(), face.top());
-        marks.add(new Mark.Dimension(
-                topLeft, new Point(face.right(), face.top()), Mark.Side.TOP, 1, Words.of(face.wide())));
-        marks.add(new Mark.Dimension(
-                new Point(face.left(), face.bottom()), topLeft, Mark.Side.LEFT, 2, Words.of(face.high())));
-        boolean known = build.parts().stream()
-                .flatMap(p -> p.cutouts().stream())
-                .map(c -> c.owner())
-                .anyMatch(this::isSelected);
-        int labels = 0;
-        for (Part part : build.parts()) {
-            for (Cutout cutout : part.cutouts()) {
-                boolean chosen = known ? isSelected(cutout.owner()) : labels == 0;
-                label(cutout, face, labels++, chosen);
+        for (double share : new double[] {0, 1}) {
+            if (share != motion.restShare()) {
+                Outline there = Poses.at(level.slab().footprints().get(0), motion, share);
+                marks.add(new Mark.Area(there, new Fill.Empty(), Meaning.GHOST, Optional.empty()));
             }
         }
-        build.partsOf(selected).stream()
-                .filter(p -> p.owner().equals(selected) && !known && labelled(p))
-                .findFirst()
-                .ifPresent(p -> place(p, face));
     }
 
-    /** The window itself, or what belongs to it. */
-    private boolean isSelected(Id window) {
-        return window.equals(selected)
-                || build.chambers().stream()
-                        .anyMatch(c -> c.owner().equals(selected)
-                                && c.aperture().owner().equals(window));
-    }
-
-    private void label(Cutout cutout, Box face, int index, boolean withPlace) {
-        Box box = cutout.onFace().bounds();
-        Point middle = box.centre();
-        if (withPlace) {
-            marks.add(new Mark.Dimension(
-                    middle,
-                    new Point(middle.x(), face.top()),
-                    Mark.Side.LEFT,
-                    1,
-                    Words.of(Mm.length(face.top() - middle.y()))));
-            marks.add(new Mark.Dimension(
-                    new Point(face.left(), middle.y()),
-                    middle,
-                    Mark.Side.BOTTOM,
-                    0,
-                    Words.of(Mm.length(middle.x() - face.left()))));
+    private void folds() {
+        boolean named = false;
+        Box face = build.face().bounds();
+        for (Fold fold : build.folds()) {
+            Part part = build.part(fold.part()).orElseThrow();
+            boolean seen = build.levels().stream()
+                    .anyMatch(l -> l.slab().part().equals(part.id()) && FrontLayers.before(build, l));
+            double dx = Mm.of(part.at().get(0).across());
+            double dy = Mm.of(part.at().get(0).up());
+            Point from = fold.from().plus(dx, dy);
+            Point to = fold.to().plus(dx, dy);
+            if (!seen || !face.grown(0.01).holds(from) || !face.grown(0.01).holds(to)) {
+                continue;
+            }
+            marks.add(new Mark.Line(
+                    List.of(from, to), fold.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
+            if (!named && part.owner().equals(Id.BASE)) {
+                named = label(from, to, face);
+            }
         }
-        cross(middle);
-        Words words = cutout.form().sort() == Form.Sort.ROUND
-                ? Words.of(cutout.form().width(), " round")
-                : Words.of(cutout.form().width(), cutout.form().height());
-        Point edge = new Point(middle.x() + box.width() / 2 * 0.72, middle.y() + box.height() / 2 * 0.7);
-        double right = (face.right() - edge.x());
-        marks.add(new Mark.Label(
-                edge,
-                new Mark.Shift(right > 0 ? right * 1.9 + 26 : 30, -30 - 4.0 * index, Mark.Anchor.START),
-                words,
-                Mark.Style.SIZE,
-                Optional.of(cutout.owner())));
     }
 
-    private void cross(Point at) {
-        marks.add(new Mark.Line(List.of(at.plus(-4, 0), at.plus(4, 0)), Meaning.CENTRE));
-        marks.add(new Mark.Line(List.of(at.plus(0, -4), at.plus(0, 4)), Meaning.CENTRE));
-    }
-
-    private static boolean labelled(Part part) {
-        return !part.owner().equals(Id.BASE) && !(part.material() instanceof Foam);
-    }
-
-    /** How far a selected part lies from the left and from the foot. */
-    private void place(Part part, Box face) {
-        Box box = part.footprints().get(0).bounds();
-        if (!before(build.level(SlabId.of(part.id())).orElseThrow())) {
-            return;
+    private boolean label(Point from, Point to, Box face) {
+        boolean upright = from.x() == to.x() && from.x() <= face.left();
+        boolean level = from.y() == to.y() && from.y() >= face.top();
+        if (upright || level) {
+            marks.add(new Mark.Label(
+                    upright ? new Point(face.left(), face.centre().y()) : new Point(face.right(), face.top()),
+                    upright ? new Mark.Shift(-8, 0, Mark.Anchor.MIDDLE) : new Mark.Shift(8, 4, Mark.Anchor.START),
+                    Words.of("fold"),
+                    upright ? Mark.Style.UPRIGHT : Mark.Style.NOTE,
+                    Optional.empty()));
         }
-        Point low = new Point(box.right(), box.bottom());
-        marks.add(new Mark.Dimension(
-                new Point(box.right(), face.bottom()),
-                low,
-                Mark.Side.RIGHT,
-                1,
-                Words.of(Mm.length(box.bottom() - face.bottom()))));
-        marks.add(new Mark.Dimension(low, new Point(box.right(), box.top()), Mark.Side.RIGHT, 1, Words.of(box.high())));
-        marks.add(new Mark.Dimension(
-                new Point(box.left(), box.top()),
-                new Point(box.right(), box.top()),
-                Mark.Side.TOP,
-                0,
-                Words.of(box.wide())));
+        return upright || level;
     }
 }

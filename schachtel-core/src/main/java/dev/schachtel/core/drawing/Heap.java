@@ -20,25 +20,29 @@ final class Heap {
     private static final int MOST = 90;
     private static final int ROWS = 48;
     private final Chamber chamber;
+    private final Outline window;
+    private final int count;
     private long seed = 20_270_531;
 
-    Heap(Chamber chamber) {
+    /** The share of a chamber's filling that lies behind one of its windows. */
+    Heap(Chamber chamber, Outline window) {
         this.chamber = chamber;
+        this.window = window;
+        double share = Math.min(1, window.area().shareOf(chamber.clear().area()));
+        this.count = chamber.isDam() ? chamber.pieces() : (int) Math.round(chamber.pieces() * share);
     }
 
     List<Outline> pieces() {
-        Outline window = chamber.aperture().onFace();
         Box box = window.bounds();
         Length d = Length.max(chamber.filling().diameter(), Length.ofMicrometres(600));
         Outline piece = Outline.circle(d);
         double r = Mm.of(d) / 2;
-        double share =
-                chamber.pieces() * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
+        double share = count * Math.PI * r * r / Math.max(1, window.area().squareMillimetres());
         double level = box.height() * Math.min(0.8, Math.max(0.12, share * 0.75));
         List<Outline> pieces = new ArrayList<>();
         Map<Integer, List<Outline.Span>> rows = new HashMap<>();
         double least = Math.min(box.width(), box.height()) / 2;
-        for (int tries = 0; tries < 4 * MOST && pieces.size() < Math.min(MOST, chamber.pieces()); tries++) {
+        for (int tries = 0; tries < 4 * MOST && pieces.size() < Math.min(MOST, count); tries++) {
             double x = box.left() + r + random() * (box.width() - 2 * r);
             double up = random();
             int row = (int) (up * up * 1.35 * level / box.height() * ROWS);

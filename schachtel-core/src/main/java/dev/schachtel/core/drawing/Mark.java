@@ -48,6 +48,30 @@ public sealed interface Mark {
         }
     }
 
+    /** Areas that move together: which movement of which piece. */
+    record Moving(Id owner, int movement, List<Mark> marks) implements Mark {
+        public Moving {
+            marks = List.copyOf(marks);
+        }
+
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.moving(this);
+        }
+    }
+
+    /** A piece of card seen from its edge, one of the lines of a movement seen from the side. */
+    record Limb(int index, String name, List<Point> points) implements Mark {
+        public Limb {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.limb(this);
+        }
+    }
+
     /** A part's letter in its circle. */
     record Letter(Point at, Shift shift, String letter, PartId part) implements Mark {
         @Override
@@ -96,5 +120,9 @@ public sealed interface Mark {
         R label(Label label);
 
         R letter(Letter letter);
+
+        R moving(Moving moving);
+
+        R limb(Limb limb);
     }
 }

@@ -7,8 +7,14 @@ public enum Meaning {
     MOUNTAIN,
     VALLEY,
     HIDDEN,
+    /** Edge of what a moving part passes over. */
+    PATH,
+    /** An end position of a moving part. */
+    GHOST,
     DIMENSION,
     CENTRE,
+    /** A measured gap. */
+    GAP,
     LEAD,
     NONE
 }

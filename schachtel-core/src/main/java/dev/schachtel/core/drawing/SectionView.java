@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -18,6 +18,7 @@ import dev.schachtel.core.shape.Point;
 
 /** A level cut through the closed card, to scale across, its thickness drawn larger; front at the top. */
 final class SectionView {
+    private static final double BEYOND = 9;
     private final Build build;
     private final double y;
     private final List<Mark> marks = new ArrayList<>();
@@ -33,11 +34,18 @@ final class SectionView {
         this.small = aspect > 1;
     }
 
+    private SectionView(Build build, double y, double aspect) {
+        this.build = build;
+        this.y = y;
+        this.aspect = aspect;
+        this.small = true;
+    }
+
     /** Through the middle of the selected piece, else of the first window, else of the card. */
     static double height(Build build, Optional<Id> through) {
         Optional<Id> window = build.chambers().stream()
                 .filter(c -> through.filter(c.owner()::equals).isPresent())
-                .map(Chamber::aperture)
+                .flatMap(c -> c.apertures().stream())
                 .map(a -> a.owner())
                 .findFirst();
         Optional<Id> wanted = window.or(() -> through);
@@ -59,8 +67,26 @@ final class SectionView {
                 .orElse(build.face().bounds().centre().y());
     }
 
-    Scene scene() {
+    /** Across a moving piece where it rests, and a little beyond it. */
+    static Scene across(Build build, Course course) {
+        Box box = course.moving().stream()
+                .flatMap(id -> build.level(id).stream())
+                .map(l -> l.slab().bounds())
+                .reduce(Box::union)
+                .orElse(build.face().bounds());
         Box face = build.face().bounds();
+        double y = box.centre().y();
+        SectionView view = new SectionView(build, y, 0.75);
+        return view.scene(new Box(
+                Math.max(face.left(), box.left() - BEYOND), y, Math.min(face.right(), box.right() + BEYOND), y));
+    }
+
+    Scene scene() {
+        return scene(build.face().bounds());
+    }
+
+    private Scene scene(Box face) {
+        marks.clear();
         double thick = Math.max(0.5, Mm.of(build.thickness()));
         double larger = Math.max(2, aspect * face.width() / thick);
         List<Label> labels = new ArrayList<>();
@@ -68,7 +94,12 @@ final class SectionView {
             Part part = build.part(level.slab().part()).orElseThrow();
             boolean cut = false;
             for (Outline footprint : level.slab().footprints()) {
-                for (Outline.Span span : footprint.across(y)) {
+                for (Outline.Span whole : footprint.across(y)) {
+                    Outline.Span span =
+                            new Outline.Span(Math.max(whole.from(), face.left()), Math.min(whole.to(), face.right()));
+                    if (span.to() <= span.from()) {
+                        continue;
+                    }
                     marks.add(new Mark.Area(
                             block(span, level, larger),
                             new Fill.Made(part.material()),
@@ -119,7 +150,8 @@ final class SectionView {
             last = name;
             double at = Math.max(label.at(), next);
             next = at + gap;
-            Point from = new Point(label.level().slab().bounds().right(), label.at());
+            Point from = new Point(
+                    Math.min(face.right(), label.level().slab().bounds().right()), label.at());
             Point to = new Point(face.right() + 5, at);
             marks.add(new Mark.Line(List.of(from, new Point(face.right() + 1, label.at()), to), Meaning.LEAD));
             Length thickness = label.level().slab().thickness();

@@ -1,16 +1,20 @@
 package dev.schachtel.core.drawing;
 
+import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.motion.Course;
 
 /** The views of a card. */
 public enum Views {
     FRONT,
     OPENED_FLAT,
     TAKEN_APART,
-    SECTION;
+    SECTION,
+    FROM_THE_SIDE;
 
     /** This view of a card; the selected piece gets its own dimensions, and the section runs through it. */
     public Scene of(Build build, Id selected) {
@@ -19,11 +23,33 @@ public enum Views {
             case OPENED_FLAT -> new FlatView(build).scene();
             case TAKEN_APART -> new ApartView(build).scene();
             case SECTION -> new SectionView(build, Optional.of(selected), 0.8).scene();
+            case FROM_THE_SIDE ->
+                side(build, selected)
+                        .map(v -> SideScene.of(build, v))
+                        .orElseGet(() -> new SectionView(build, Optional.of(selected), 0.8).scene());
         };
+    }
+
+    /** What is seen to move from the side: the selected piece's own, else the base's. */
+    public static Optional<SideView> side(Build build, Id selected) {
+        List<SideView> all = build.mechanics().sides();
+        return all.stream().filter(v -> v.owner().equals(selected)).findFirst().or(() -> all.stream()
+                .filter(v -> v.owner().equals(Id.BASE))
+                .findFirst());
     }
 
     /** The section as it stands beside the front view: narrow, names only. */
     public static Scene besideFront(Build build, Id selected, boolean lying) {
         return new SectionView(build, Optional.of(selected), lying ? 0.3 : 2.4).scene();
+    }
+
+    /** The tightest place of a movement, four times as large as it is. */
+    public static Scene detail(Build build, Course course, Course.Tightest tight) {
+        return DetailView.of(build, course, tight);
+    }
+
+    /** A short section across a moving piece at rest. */
+    public static Scene across(Build build, Course course) {
+        return SectionView.across(build, course);
     }
 }

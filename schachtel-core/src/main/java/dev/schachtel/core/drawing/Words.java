@@ -27,6 +27,13 @@ public record Words(List<Run> runs) {
         return new Words(List.of(new Size(width), new Plain(" × "), new Size(height)));
     }
 
+    /** The same behind some letters. */
+    Words after(String before) {
+        List<Run> all = new java.util.ArrayList<>(List.of(new Plain(before)));
+        all.addAll(runs);
+        return new Words(all);
+    }
+
     /** A piece of a label. */
     public sealed interface Run {}
 

@@ -87,7 +87,7 @@ public final class Scalars {
                     .findFirst()
                     .orElseThrow(() -> new RefusedException(path, "'" + text + "' is none of " + words(type)));
         }
-        return text(text, path);
+        return text(text, bone.asked(), path);
     }
 
     private static String words(Class<?> type) {
@@ -96,9 +96,10 @@ public final class Scalars {
                 .collect(Collectors.joining(", "));
     }
 
-    private static String text(String text, String path) {
-        if (text.length() > LONGEST_TEXT) {
-            throw new RefusedException(path, "is longer than " + LONGEST_TEXT + " letters");
+    private static String text(String text, Asked asked, String path) {
+        int most = asked.max().isEmpty() ? LONGEST_TEXT : Integer.parseInt(asked.max());
+        if (text.length() > most) {
+            throw new RefusedException(path, "is longer than " + most + " letters");
         }
         if (text.chars().anyMatch(Character::isISOControl)) {
             throw new RefusedException(path, "holds characters that can't be printed");

@@ -3,15 +3,15 @@ package dev.schachtel.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Mat;
+import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.card.Window;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
@@ -36,6 +36,7 @@ final class Starter {
     /** The kind's own word, with the lowest number behind it that makes it new. */
     Id newId(Class<?> kind) {
         Set<String> used = new HashSet<>(TAKEN);
+        spec.base().faces().forEach(f -> used.add(f.value()));
         spec.pieces().map(p -> p.id().value()).forEach(used::add);
         String word = kind == Mat.class && !used.contains("panel") ? "panel" : Anatomy.word(kind);
         int n = 1;
@@ -52,10 +53,13 @@ final class Starter {
             return share(bone.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }
         if (asked.from() == Asked.Choice.GROUND) {
-            return reference(initial, Mat.class, Id.FRONT);
+            return ground(initial);
+        }
+        if (asked.from() == Asked.Choice.LAYER) {
+            return last(initial, Mat.class).orElseGet(() -> new Id(initial));
         }
         if (asked.from() == Asked.Choice.WINDOW) {
-            return reference(initial, Window.class, new Id(initial));
+            return last(initial, Opens.class).orElseGet(() -> new Id(initial));
         }
         if (bone.isFamily()) {
             Class<?> kind = Anatomy.kind(bone.content(), initial).orElseThrow();
@@ -65,23 +69,27 @@ final class Starter {
     }
 
     private Length share(String name, int percent) {
-        FlatFold base = (FlatFold) spec.base();
-        Length all = name.equals("across") ? base.width() : base.height();
+        Length all = name.equals("across") ? spec.base().width() : spec.base().height();
         Length part = Length.ofNanometres(all.nanometres() / 100 * percent);
         return percent == 50 ? all.half() : part.roundedTo(spec.units().step());
     }
 
-    /** The piece of that id if the card has it, else the last of that type, else the fallback. */
-    private Id reference(String wished, Class<? extends Piece> type, Id fallback) {
-        if (!wished.isEmpty()
-                && (new Id(wished).equals(Id.FRONT)
-                        || spec.find(new Id(wished), type).isPresent())) {
+    /** The face wished for if there is one, else the last panel on the front, else the base's first face. */
+    private Id ground(String wished) {
+        List<Id> faces = spec.base().faces();
+        if (!wished.isEmpty() && faces.contains(new Id(wished))) {
             return new Id(wished);
         }
-        return spec.pieces()
-                .filter(type::isInstance)
-                .map(Piece::id)
-                .reduce((a, b) -> b)
-                .orElse(fallback);
+        boolean front = !wished.equals(Id.FRONT.value()) && !wished.equals(Id.INSIDE.value());
+        return (front ? last(wished, Mat.class) : Optional.<Id>empty()).orElse(faces.get(0));
+    }
+
+    /** The piece of that id if it is of this sort, else the last that is. */
+    private Optional<Id> last(String wished, Class<?> type) {
+        List<Id> all = spec.pieces().filter(type::isInstance).map(Piece::id).toList();
+        return all.stream()
+                .filter(id -> id.value().equals(wished))
+                .findFirst()
+                .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1)));
     }
 }

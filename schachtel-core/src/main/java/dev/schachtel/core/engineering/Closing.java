@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
@@ -25,6 +26,7 @@ final class Closing {
     }
 
     void meet() {
+        site.workings().leaf(new Leaf(leaf, over));
         Set<SlabId> inside = new LinkedHashSet<>();
         Deque<SlabId> next = new ArrayDeque<>();
         next.add(over);

@@ -6,10 +6,12 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -19,18 +21,20 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 
 /**
- * A blank scored once. Side fold: 2 W x H scored at W; top fold: W x 2 H scored at H. Drawn with its outside up: the
- * front leaf is the right, or the lower, half.
+ * A blank scored once, or twice for a gusset g. Side fold: blank 2 W + g x H, scored at W and W + g; top fold: W x 2 H +
+ * g. Drawn with its outside up: the front leaf is the right, or the lower, part.
  */
 @AutoService(Engineer.class)
 public final class FlatFoldEngineer implements Engineer<FlatFold> {
-    private static final SlabId BACK = new SlabId("base/back");
-    private static final SlabId FRONT = new SlabId("base/front");
+    static final SlabId BACK = new SlabId("base/back");
+    static final SlabId FRONT = new SlabId("base/front");
+    private static final double OPENS = 130;
 
     @Override
     public Class<FlatFold> engineers() {
@@ -41,47 +45,86 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     public void engineer(FlatFold base, Site site) {
         Length w = base.width();
         Length h = base.height();
+        Length g = base.gusset();
         boolean side = base.fold() == FlatFold.Fold.SIDE;
-        Length blankW = side ? w.times(2) : w;
-        Length blankH = side ? h : h.times(2);
+        Length blankW = side ? w.times(2).plus(g) : w;
+        Length blankH = side ? h : h.times(2).plus(g);
         Cardstock card = new Stuff(site).card(base.card(), new Source(Id.BASE, "card"));
         PartId id = new PartId(Id.BASE, "");
         Outline leaf = Outline.sheet(w, h);
         site.face(leaf);
         site.folded(Part.of(id, "Card base", card, Form.rectangle(blankW, blankH), Outline.sheet(blankW, blankH))
-                .at(side ? Placement.at(w.negated(), Length.ZERO) : Placement.ORIGIN)
+                .at(side ? Placement.at(w.plus(g).negated(), Length.ZERO) : Placement.ORIGIN)
                 .grain(side ? Grain.UP : Grain.ACROSS));
         site.slab(new Slab(BACK, id, "Base back", card.thickness(), List.of(leaf)));
         site.slab(new Slab(FRONT, id, "Base front", card.thickness(), List.of(leaf)));
+        Outline.Size size = new Outline.Size(w, h);
         Ground.Edge edge = side ? Ground.Edge.LEFT : Ground.Edge.TOP;
-        site.ground(Id.FRONT, new Ground(Id.BASE, FRONT, id, Placement.ORIGIN, w, h, BACK, edge));
-        site.ground(Id.INSIDE, new Ground(Id.BASE, BACK, id, Placement.ORIGIN, w, h, BACK, edge));
-        site.fold(new Fold(
-                id,
-                side ? Point.of(w, Length.ZERO) : Point.of(Length.ZERO, h),
-                side ? Point.of(w, h) : Point.of(w, h),
-                Fold.Way.MOUNTAIN));
+        site.ground(Id.FRONT, Ground.of(id, FRONT, Placement.ORIGIN, size, edge).on(BACK));
+        site.ground(Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge));
+        scores(site, id, base, side);
         site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         derive(base, site, side);
+        opens(site, side ? w : h);
+        site.workings().flat(new Flat("closed", w, h, 2));
         site.afterwards(() -> new Closing(site, FRONT, BACK, card).meet());
     }
 
+    private static void scores(Site site, PartId id, FlatFold base, boolean side) {
+        Length first = side ? base.width() : base.height();
+        List<Length> at = base.gusset().isPositive() ? List.of(first, first.plus(base.gusset())) : List.of(first);
+        for (Length score : at) {
+            site.fold(new Fold(
+                    id,
+                    side ? Point.of(score, Length.ZERO) : Point.of(Length.ZERO, score),
+                    side ? Point.of(score, base.height()) : Point.of(base.width(), score),
+                    Fold.Way.MOUNTAIN));
+        }
+    }
+
+    private static void opens(Site site, Length leaf) {
+        double length = Mm.of(leaf);
+        site.workings()
+                .side(new SideView(
+                        Id.BASE,
+                        "opens",
+                        List.of("back", "front"),
+                        Sides.poses(share -> List.of(
+                                Sides.limb(Point.ORIGIN, length, 0),
+                                Sides.limb(Point.ORIGIN, length, share * OPENS)))));
+    }
+
     private static void derive(FlatFold base, Site site, boolean side) {
+        Ledger ledger = new Ledger(site, Id.BASE);
         Length w = base.width();
         Length h = base.height();
-        Derivation.Term width = new Derivation.Term(1, "width", Amount.of(w), new Source(Id.BASE, "width"));
-        Derivation.Term height = new Derivation.Term(1, "height", Amount.of(h), new Source(Id.BASE, "height"));
-        site.derive(new Derivation(
-                Id.BASE,
-                "Blank",
-                side ? Amount.of(w.times(2), h) : Amount.of(w, h.times(2)),
-                side ? "2 × {0} by {1}" : "{0} by 2 × {1}",
-                List.of(width, height)));
-        site.derive(new Derivation(
-                Id.BASE,
-                side ? "Score, from the left" : "Score, from the foot",
-                Amount.of(side ? w : h),
-                "",
-                List.of(side ? width : height)));
+        Length g = base.gusset();
+        Derivation.Term width = ledger.term("width", w, "width");
+        Derivation.Term height = ledger.term("height", h, "height");
+        Derivation.Term gusset = ledger.term("gusset", g, "gusset");
+        if (g.isPositive()) {
+            ledger.formula(
+                    "Blank",
+                    side
+                            ? Amount.of(w.times(2).plus(g), h)
+                            : Amount.of(w, h.times(2).plus(g)),
+                    side ? "2 × {0} + {2} by {1}" : "{0} by 2 × {1} + {2}",
+                    width,
+                    height,
+                    gusset);
+        } else {
+            ledger.formula(
+                    "Blank",
+                    side ? Amount.of(w.times(2), h) : Amount.of(w, h.times(2)),
+                    side ? "2 × {0} by {1}" : "{0} by 2 × {1}",
+                    width,
+                    height);
+        }
+        String from = side ? "Score, from the left" : "Score, from the foot";
+        Derivation.Term first = side ? width : height;
+        ledger.sum(from, side ? w : h, first);
+        if (g.isPositive()) {
+            ledger.sum("Second score", (side ? w : h).plus(g), first, gusset);
+        }
     }
 }

@@ -25,12 +25,16 @@ import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Stretch;
 
 /**
- * Foam strips round the edge of a raised panel, set in 3 mm, kept off dams and windows (KEEP_OFF zones). Pieces shorter
- * than 10 mm are left out; lengths are cut down to whole half millimetres.
+ * A foam field behind a raised panel: strips round its edge, set in 3 mm, and cross strips so that no span is over 40 mm;
+ * kept off dams, windows and whatever moves (KEEP_OFF zones). Pieces shorter than 10 mm are left out; lengths are cut down
+ * to whole half millimetres.
  */
 final class FoamRim {
     static final Length WIDTH = Length.ofMillimetres(6);
     static final Length INSET = Length.ofMillimetres(3);
+    /** Card sags between supports further apart: handbook chapter 2. */
+    static final Length LONGEST_SPAN = Length.ofMillimetres(40);
+
     private static final Length SHORTEST = Length.ofMillimetres(10);
     private static final Length STEP = Length.ofMicrometres(500);
 
@@ -53,6 +57,7 @@ final class FoamRim {
         row(strips, INSET, upper, across, true);
         row(strips, INSET, INSET.plus(WIDTH), up, false);
         row(strips, panel.width().minus(INSET).minus(WIDTH), INSET.plus(WIDTH), up, false);
+        cross(strips, across, up);
         Length total = Length.ZERO;
         for (Map.Entry<Length, List<Placement>> group : strips.entrySet()) {
             total = total.plus(group.getKey().times(group.getValue().size()));
@@ -60,6 +65,27 @@ final class FoamRim {
         }
         if (!total.isZero()) {
             derive(total, strips);
+        }
+    }
+
+    /** Strips across the longer side, spread evenly, as few as keep each span at most 40. */
+    private void cross(Map<Length, List<Placement>> strips, Length across, Length up) {
+        boolean tall = !across.isAbove(up);
+        Length along = (tall ? up : across.minus(WIDTH.times(2)));
+        int spans = 1;
+        while (spans < 40 && along.minus(WIDTH.times(spans - 1L)).isAbove(LONGEST_SPAN.times(spans))) {
+            spans++;
+        }
+        Length gap = along.minus(WIDTH.times(spans - 1L)).splitInto(spans).get(0);
+        Length at = INSET.plus(WIDTH);
+        for (int i = 1; i < spans; i++) {
+            at = at.plus(gap);
+            if (tall) {
+                row(strips, INSET.plus(WIDTH), at, across.minus(WIDTH.times(2)), true);
+            } else {
+                row(strips, at, INSET.plus(WIDTH), up, false);
+            }
+            at = at.plus(WIDTH);
         }
     }
 
@@ -92,6 +118,11 @@ final class FoamRim {
                                 taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
             }
         }
+        panel.shape().ifPresent(shape -> band.less(List.of(shape.grown(INSET.negated())))
+                .forEach(out -> {
+                    Box b = out.bounds();
+                    taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top()));
+                }));
         Stretch all = lying ? Stretch.of(box.left(), box.right()) : Stretch.of(box.bottom(), box.top());
         return all.less(taken);
     }

@@ -1,9 +1,12 @@
 package dev.schachtel.core.engineering;
 
+import java.util.Optional;
+
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
 /**
@@ -11,12 +14,43 @@ import dev.schachtel.core.shape.Placement;
  *
  * @param at its lower left corner on the face
  * @param under what it lies on itself; its own slab for the base
- * @param fold the edge at the fold
+ * @param fold the edges at a fold
+ * @param shape its outline on the face, where that is no rectangle
  */
-record Ground(Id owner, SlabId slab, PartId part, Placement at, Length width, Length height, SlabId under, Edge fold) {
-    /** Where the fold lies, seen from the front. */
+record Ground(
+        Id owner,
+        SlabId slab,
+        PartId part,
+        Placement at,
+        Length width,
+        Length height,
+        SlabId under,
+        Edge fold,
+        Optional<Outline> shape) {
+    /** Which edges are folds, seen from the front. */
     enum Edge {
         LEFT,
-        TOP
+        RIGHT,
+        TOP,
+        SIDES,
+        LEVEL,
+        NONE
+    }
+
+    /** A rectangle. */
+    static Ground of(PartId part, SlabId slab, Placement at, Outline.Size size, Edge fold) {
+        return new Ground(part.owner(), slab, part, at, size.width(), size.height(), slab, fold, Optional.empty());
+    }
+
+    Ground on(SlabId lower) {
+        return new Ground(owner, slab, part, at, width, height, lower, fold, shape);
+    }
+
+    Ground shaped(Outline outline) {
+        return new Ground(owner, slab, part, at, width, height, under, fold, Optional.of(outline));
+    }
+
+    Outline outline() {
+        return shape.orElseGet(() -> Outline.sheet(width, height).placed(at));
     }
 }

@@ -14,7 +14,7 @@ import dev.schachtel.core.measure.Length;
 
 /**
  * Works out at which height each slab lies: on the highest of what it rests on or meets, joint included; a hanging slab
- * below what it hangs from. Slabs without any joint lie at 0. O(slabs x joints) at worst, once each by memory.
+ * below what it hangs from. Slabs without any joint lie at 0; if something hangs below that, all are lifted by it. O(slabs x joints) at worst, once each by memory.
  */
 final class Heights {
     private final Map<SlabId, Slab> slabs;
@@ -38,6 +38,11 @@ final class Heights {
         for (Slab slab : slabs.values()) {
             Length bottom = bottom(slab.id());
             levels.add(new Level(slab, bottom, bottom.plus(slab.thickness())));
+        }
+        Length least = levels.stream().map(Level::bottom).reduce(Length.ZERO, Length::min);
+        if (least.isNegative()) {
+            levels.replaceAll(
+                    l -> new Level(l.slab(), l.bottom().minus(least), l.top().minus(least)));
         }
         levels.sort(Comparator.comparing(Level::bottom).thenComparing(Level::top));
         return levels;

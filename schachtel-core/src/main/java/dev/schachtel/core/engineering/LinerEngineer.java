@@ -1,11 +1,8 @@
 package dev.schachtel.core.engineering;
 
-import java.util.List;
-
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
-import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
@@ -19,7 +16,7 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
-/** A sheet inside: the face less the margin at the fold and the reveal on the other three sides. */
+/** A sheet inside: the face less the margin at each fold and the reveal at the other edges. */
 @AutoService(Engineer.class)
 public final class LinerEngineer implements Engineer<Liner> {
     @Override
@@ -32,13 +29,15 @@ public final class LinerEngineer implements Engineer<Liner> {
         site.ground(Id.INSIDE, new Source(liner.id(), "")).ifPresent(face -> lay(liner, face, site));
     }
 
-    private void lay(Liner liner, Ground face, Site site) {
-        boolean left = face.fold() == Ground.Edge.LEFT;
+    private static void lay(Liner liner, Ground face, Site site) {
         Length r = liner.reveal();
-        Length both = r.times(2);
-        Length once = r.plus(liner.foldMargin());
-        Length w = face.width().minus(left ? once : both);
-        Length h = face.height().minus(left ? both : once);
+        Length m = liner.foldMargin();
+        Ground.Edge fold = face.fold();
+        Length left = fold == Ground.Edge.LEFT || fold == Ground.Edge.SIDES ? m : r;
+        Length right = fold == Ground.Edge.SIDES ? m : r;
+        Length top = fold == Ground.Edge.TOP ? m : r;
+        Length w = face.width().minus(left).minus(right);
+        Length h = face.height().minus(top).minus(r);
         Source reveal = new Source(liner.id(), "reveal");
         if (!w.isPositive() || !h.isPositive()) {
             site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, reveal, "", Length.min(w, h), Length.ZERO));
@@ -46,21 +45,25 @@ public final class LinerEngineer implements Engineer<Liner> {
         Stuff stuff = new Stuff(site);
         Cardstock card = stuff.card(liner.card(), new Source(liner.id(), "card"));
         PartId id = new PartId(liner.id(), "");
-        site.part(Part.of(id, "Liner", card, Form.rectangle(w, h), Outline.sheet(w, h))
-                .at(Placement.at(left ? liner.foldMargin() : r, r)));
+        boolean shaped = face.shape().isPresent();
+        Outline outline = shaped
+                ? face.outline().grown(r.negated()).placed(Placement.at(left.negated(), r.negated()))
+                : Outline.sheet(w, h);
+        site.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
+                .at(face.at().moved(left, r)));
         site.lay(SlabId.of(id), face.slab(), stuff.fixing(liner.fixing(), new Source(liner.id(), "fixing")));
-        site.derive(new Derivation(
-                liner.id(),
+        Ledger ledger = new Ledger(site, liner.id());
+        ledger.formula(
                 "Liner",
                 Amount.of(w, h),
-                left
-                        ? "{0}; across less {1} and {2}, up less 2 × {2}"
-                        : "{0}; across less 2 × {2}, up less {1} and {2}",
-                List.of(
-                        new Derivation.Term(
-                                1, "leaf", Amount.of(face.width(), face.height()), new Source(Id.BASE, "*")),
-                        new Derivation.Term(
-                                1, "fold margin", Amount.of(liner.foldMargin()), new Source(liner.id(), "foldMargin")),
-                        new Derivation.Term(1, "reveal", Amount.of(r), reveal))));
+                switch (fold) {
+                    case LEFT -> "{0}; across less {1} and {2}, up less 2 × {2}";
+                    case SIDES -> "{0}; across less 2 × {1}, up less 2 × {2}";
+                    default -> "{0}; across less 2 × {2}, up less {1} and {2}";
+                },
+                new dev.schachtel.core.build.Derivation.Term(
+                        1, "leaf", Amount.of(face.width(), face.height()), new Source(Id.BASE, "*")),
+                ledger.term("fold margin", m, "foldMargin"),
+                ledger.term("reveal", r, "reveal"));
     }
 }

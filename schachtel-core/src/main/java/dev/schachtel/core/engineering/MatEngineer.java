@@ -15,6 +15,7 @@ import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
@@ -47,11 +48,21 @@ public final class MatEngineer implements Engineer<Mat> {
         PartId id = new PartId(mat.id(), "");
         SlabId slab = SlabId.of(id);
         Placement at = ground.at().moved(mat.reveal(), mat.reveal());
-        boolean outer = ground.slab().value().equals("base/front");
-        site.part(Part.of(id, outer ? "Front panel" : "Mat", card, Form.rectangle(w, h), Outline.sheet(w, h))
+        boolean outer = ground.owner().equals(Id.BASE) && !mat.on().equals(Id.INSIDE);
+        boolean shaped = ground.shape().isPresent();
+        Placement back = Placement.at(at.across().negated(), at.up().negated());
+        Outline onFace = shaped
+                ? ground.outline().grown(mat.reveal().negated())
+                : Outline.sheet(w, h).placed(at);
+        String name = outer && mat.on().equals(Id.FRONT) ? "Front panel" : "Mat";
+        Form form = shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h);
+        site.part(Part.of(id, name, card, form, shaped ? onFace.placed(back) : Outline.sheet(w, h))
                 .at(at)
-                .grain(ground.fold() == Ground.Edge.LEFT ? Grain.UP : Grain.ACROSS));
-        Ground own = new Ground(mat.id(), slab, id, at, w, h, ground.slab(), ground.fold());
+                .cutBy(shaped ? CutMethod.ELECTRONIC : CutMethod.TRIMMER)
+                .grain(grain(ground)));
+        Ground plain =
+                Ground.of(id, slab, at, new Outline.Size(w, h), ground.fold()).on(ground.slab());
+        Ground own = shaped ? plain.shaped(onFace) : plain;
         site.ground(mat.id(), own);
         Material fixing = new Stuff(site).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
         site.lay(slab, ground.slab(), fixing);
@@ -60,7 +71,7 @@ public final class MatEngineer implements Engineer<Mat> {
         }
         site.derive(new Derivation(
                 mat.id(),
-                outer ? "Front panel" : "Mat",
+                name,
                 Amount.of(w, h),
                 "",
                 List.of(
@@ -72,5 +83,14 @@ public final class MatEngineer implements Engineer<Mat> {
                                 Amount.of(ground.width(), ground.height()),
                                 new Source(ground.owner(), "*")),
                         new Derivation.Term(-2, "reveal", Amount.of(mat.reveal()), reveal))));
+    }
+
+    /** Along the fold, so that the panel bends with the card and not across it. */
+    private static Grain grain(Ground ground) {
+        return switch (ground.fold()) {
+            case LEFT, RIGHT, SIDES -> Grain.UP;
+            case TOP, LEVEL -> Grain.ACROSS;
+            default -> Grain.NONE;
+        };
     }
 }

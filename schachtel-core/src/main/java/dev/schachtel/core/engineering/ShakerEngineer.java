@@ -137,7 +137,8 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 (int) Math.round(dam.clear().area().shareOf(Circles.area(filling.diameter())) * shaker.cover() / 100.0);
         site.chamber(new Chamber(
                 shaker.id(),
-                aperture.cutout(),
+                Chamber.Sort.DAM,
+                List.of(aperture.cutout()),
                 dam.clear(),
                 dam.outside(),
                 aperture.in().under(),

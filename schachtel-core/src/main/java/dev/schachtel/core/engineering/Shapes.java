@@ -4,11 +4,29 @@ import dev.schachtel.core.build.Form;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Silhouettes;
 
 /** An opening's outline, centred on the origin, and the name of its shape. */
 record Shapes(Outline outline, Form form) {
     static Shapes of(Opening opening) {
         return grown(opening, Length.ZERO);
+    }
+
+    /** The outline of the same kind of shape in another size. */
+    static Outline like(Opening opening, Length w, Length h) {
+        if (opening instanceof Opening.Circle || opening instanceof Opening.Oval) {
+            return Outline.oval(w, h);
+        }
+        if (opening instanceof Opening.RoundedRectangle r) {
+            return Outline.roundedRectangle(w, h, r.corner());
+        }
+        if (opening instanceof Opening.Arch) {
+            return of(new Opening.Arch(w, h)).outline();
+        }
+        return opening instanceof Opening.Own own
+                ? of(new Opening.Own(w, h, own.path())).outline()
+                : Outline.rectangle(w, h);
     }
 
     /** The same shape with a border of by all round; corners grow with it. */
@@ -24,6 +42,18 @@ record Shapes(Outline outline, Form form) {
         if (opening instanceof Opening.RoundedRectangle r) {
             return new Shapes(Outline.roundedRectangle(w, h, r.corner().plus(by)), Form.of(Form.Sort.ROUNDED, w, h));
         }
+        if (opening instanceof Opening.Arch) {
+            return new Shapes(centred(Silhouettes.arch(w, h), w, h), Form.of(Form.Sort.ARCH, w, h));
+        }
+        if (opening instanceof Opening.Own own) {
+            Outline plain = OwnOutline.scaled(own.path(), own.width(), own.height());
+            Outline grown = centred(plain, own.width(), own.height()).grown(by);
+            return new Shapes(grown, Form.of(Form.Sort.SHAPE, w, h));
+        }
         return new Shapes(Outline.rectangle(w, h), Form.rectangle(w, h));
+    }
+
+    private static Outline centred(Outline fromCorner, Length w, Length h) {
+        return fromCorner.placed(Placement.at(w.half().negated(), h.half().negated()));
     }
 }

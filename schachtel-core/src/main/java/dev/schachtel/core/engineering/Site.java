@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -8,6 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+
+import org.jspecify.annotations.Nullable;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
@@ -15,6 +19,7 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
@@ -37,7 +42,8 @@ public final class Site {
     private final Map<PartId, Part> parts = new LinkedHashMap<>();
     private final Map<SlabId, Slab> slabs = new LinkedHashMap<>();
     private final Map<Id, Ground> grounds = new LinkedHashMap<>();
-    private final Map<Id, Aperture> apertures = new LinkedHashMap<>();
+    private final Map<Id, List<Aperture>> apertures = new LinkedHashMap<>();
+    private final Workings workings = new Workings();
     private final List<Joint> joints = new ArrayList<>();
     private final List<Fold> folds = new ArrayList<>();
     private final List<Zone> zones = new ArrayList<>();
@@ -84,7 +90,8 @@ public final class Site {
                 zones,
                 chambers,
                 derivations,
-                troubles);
+                troubles,
+                workings.mechanics());
     }
 
     void face(Outline outline) {
@@ -118,6 +125,11 @@ public final class Site {
 
     void joint(Joint joint) {
         joints.add(joint);
+    }
+
+    /** Replaces joints once everything is engineered. */
+    void rejoin(UnaryOperator<Joint> change) {
+        joints.replaceAll(change);
     }
 
     List<Joint> joints() {
@@ -169,17 +181,67 @@ public final class Site {
     }
 
     void aperture(Id window, Aperture aperture) {
-        apertures.put(window, aperture);
-        Cutout cutout = aperture.cutout();
-        Part old = parts.get(aperture.in().part());
+        apertures.computeIfAbsent(window, k -> new ArrayList<>()).add(aperture);
+        cut(aperture.in(), aperture.cutout());
+    }
+
+    /** Cuts an opening into what the ground is of; its slab gets the same hole. */
+    void cut(Ground in, Cutout cutout) {
+        Part old = parts.get(in.part());
         if (old != null) {
-            Part cut = old.with(cutout);
-            parts.put(cut.id(), cut);
+            parts.put(old.id(), old.with(cutout));
         }
-        Slab slab = slabs.get(aperture.in().slab());
-        List<Outline> holed =
-                slab.footprints().stream().map(f -> f.without(cutout.onFace())).toList();
-        slabs.put(slab.id(), new Slab(slab.id(), slab.part(), slab.name(), slab.thickness(), holed));
+        slabs.computeIfPresent(
+                in.slab(),
+                (id, slab) -> slab.with(slab.footprints().stream()
+                        .map(f -> f.without(cutout.onFace()))
+                        .toList()));
+    }
+
+    /** Opens a slab without taking anything out of its part, as behind a door. */
+    void open(SlabId id, Outline hole) {
+        slabs.computeIfPresent(
+                id,
+                (k, slab) -> slab.with(
+                        slab.footprints().stream().map(f -> f.without(hole)).toList()));
+    }
+
+    /** The ground whose slab this is. */
+    Optional<Ground> groundOf(SlabId slab) {
+        return grounds.values().stream().filter(g -> g.slab().equals(slab)).findFirst();
+    }
+
+    /** Lays a slab as high as another lies, once everything else is in place, without sticking it to anything. */
+    void levelWith(SlabId slab, SlabId other) {
+        afterwards(() -> joints().stream()
+                .filter(j -> j.upper().equals(other) && j.hold() != Joint.Hold.HANGS)
+                .forEach(j -> joint(new Joint(slab, j.lower(), Joint.Hold.MEETS, j.by(), j.thickness()))));
+    }
+
+    /** Replaces a part by what it becomes, such as with a slit. */
+    void change(PartId id, UnaryOperator<Part> change) {
+        parts.computeIfPresent(id, (k, part) -> change.apply(part));
+    }
+
+    Optional<Part> part(PartId id) {
+        return Optional.ofNullable(parts.get(id));
+    }
+
+    Workings workings() {
+        return workings;
+    }
+
+    /** The heights as far as everything is engineered; for what depends on the finished card. */
+    List<Level> levels() {
+        return new Heights(slabs, joints).solve();
+    }
+
+    List<Aperture> apertures() {
+        return apertures.values().stream().flatMap(List::stream).toList();
+    }
+
+    Collection<Part> parts() {
+        return List.copyOf(parts.values());
     }
 
     /** What the piece named by source's component lies on; engineered first if need be. */
@@ -187,12 +249,15 @@ public final class Site {
         return first(name, asker, () -> grounds.get(name));
     }
 
-    /** The opening made by a window; engineered first if need be. */
+    /** The first opening made by a window; engineered first if need be. */
     Optional<Aperture> aperture(Id window, Source asker) {
-        return first(window, asker, () -> apertures.get(window));
+        return first(window, asker, () -> {
+            List<Aperture> all = apertures.get(window);
+            return all == null ? null : all.get(0);
+        });
     }
 
-    private <T> Optional<T> first(Id name, Source asker, Supplier<T> look) {
+    private <T> Optional<T> first(Id name, Source asker, Supplier<@Nullable T> look) {
         spec.piece(name).ifPresent(this::engineer);
         Optional<T> found = Optional.ofNullable(look.get());
         if (found.isEmpty()) {

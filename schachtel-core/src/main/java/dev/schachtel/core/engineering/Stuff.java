@@ -12,6 +12,7 @@ import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.measure.Length;
 
 /** Looks materials up in the workshop; a missing one is noted and a plain stand-in of usual thickness taken. */
@@ -35,6 +36,11 @@ final class Stuff {
     Foam foam(MaterialId id, Source asker) {
         return found(site.workshop().find(id, Foam.class), id, asker)
                 .orElseGet(() -> new Foam(id, id.value(), um(2000), 70, Foam.Form.TAPE));
+    }
+
+    Thread thread(MaterialId id, Source asker) {
+        return found(site.workshop().find(id, Thread.class), id, asker)
+                .orElseGet(() -> new Thread(id, id.value(), um(800), 400, new Colour(0x888888)));
     }
 
     Filling filling(MaterialId id, Source asker) {

@@ -1,23 +1,20 @@
 package dev.schachtel.core.engineering;
 
-import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
-import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
-import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Window;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
-/** An aperture, die cut; foam strips keep 1 mm off it. */
+/** An aperture, die cut; foam strips keep 1 mm off it. Cut through, what lies below gets the same at the same place. */
 @AutoService(Engineer.class)
 public final class WindowEngineer implements Engineer<Window> {
     private static final Length CLEAR = Length.ofMillimetres(1);
@@ -29,33 +26,42 @@ public final class WindowEngineer implements Engineer<Window> {
 
     @Override
     public void engineer(Window window, Site site) {
-        Source on = new Source(window.id(), "on");
-        if (window.on().equals(Id.INSIDE)) {
-            site.trouble(Trouble.Sort.NO_GROUND, on, window.on().value());
-            return;
+        if (window.shape() instanceof Opening.Own own) {
+            OwnOutline.judge(own.path(), new Source(window.id(), "shape.path"), site);
         }
-        site.ground(window.on(), on).ifPresent(ground -> cut(window, ground, site));
+        Placement middle = Placement.at(window.across(), window.up());
+        ground(window.id(), window.on(), site).ifPresent(ground -> {
+            cut(window.id(), ground, window.shape(), middle, site);
+            if (window.through() == Window.Through.BELOW && !ground.under().equals(ground.slab())) {
+                site.groundOf(ground.under()).ifPresent(below -> cut(window.id(), below, window.shape(), middle, site));
+            }
+        });
+        Ledger ledger = new Ledger(site, window.id());
+        Length height = site.spec().base().height();
+        ledger.sum(
+                "Middle, from the top",
+                height.minus(window.up()),
+                ledger.term(1, "base", height, new Source(Id.BASE, "height")),
+                ledger.term(-1, "from the foot", window.up(), ledger.source("up")));
     }
 
-    private void cut(Window window, Ground ground, Site site) {
-        Placement middle = Placement.at(window.across(), window.up());
-        Shapes shape = Shapes.of(window.shape());
-        Outline onFace = shape.outline().placed(middle);
-        Cutout cutout = new Cutout(window.id(), shape.form(), onFace, CutMethod.DIE);
-        site.aperture(window.id(), new Aperture(ground, window.shape(), middle, cutout));
-        Outline off = Shapes.grown(window.shape(), CLEAR).outline().placed(middle);
-        site.zone(new Zone(Zone.Use.KEEP_OFF, window.id(), ground.under(), off));
-        site.zone(new Zone(Zone.Use.SEEN_THROUGH, window.id(), ground.under(), onFace));
-        site.ground(Id.FRONT, new Source(Id.BASE, "")).ifPresent(face -> {
-            Source up = new Source(window.id(), "up");
-            site.derive(new Derivation(
-                    window.id(),
-                    "Middle, from the top",
-                    Amount.of(face.height().minus(window.up())),
-                    "",
-                    List.of(
-                            new Derivation.Term(1, "base", Amount.of(face.height()), new Source(Id.BASE, "height")),
-                            new Derivation.Term(-1, "from the foot", Amount.of(window.up()), up))));
-        });
+    /** Where windows can be cut: anywhere but in the face that is written on. */
+    static Optional<Ground> ground(Id asker, Id on, Site site) {
+        Source source = new Source(asker, "on");
+        if (on.equals(Id.INSIDE)) {
+            site.trouble(dev.schachtel.core.build.Trouble.Sort.NO_GROUND, source, on.value());
+            return Optional.empty();
+        }
+        return site.ground(on, source);
+    }
+
+    static void cut(Id owner, Ground ground, Opening opening, Placement middle, Site site) {
+        Shapes shape = Shapes.of(opening);
+        var onFace = shape.outline().placed(middle);
+        Cutout cutout = new Cutout(owner, Cutout.Sort.WINDOW, shape.form(), onFace, CutMethod.DIE);
+        site.aperture(owner, new Aperture(ground, opening, middle, cutout));
+        var off = Shapes.grown(opening, CLEAR).outline().placed(middle);
+        site.zone(new Zone(Zone.Use.KEEP_OFF, owner, ground.under(), off));
+        site.zone(new Zone(Zone.Use.SEEN_THROUGH, owner, ground.under(), onFace));
     }
 }

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.Set;
 
 import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.card.Window;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.MaterialId;
@@ -70,6 +71,7 @@ public final class CardFile {
         void check() {
             Set<Id> seen = new HashSet<>(Set.of(Id.FRONT, Id.INSIDE));
             seen.add(Id.BASE);
+            seen.addAll(spec.base().faces());
             check("$.base", spec.base());
             each("$.layers", spec.layers(), seen);
             each("$.features", spec.features(), seen);
@@ -109,10 +111,10 @@ public final class CardFile {
 
         private boolean there(Id id, Asked.Choice choice) {
             return choice == Asked.Choice.WINDOW
-                    ? spec.find(id, Window.class).isPresent()
-                    : id.equals(Id.FRONT)
-                            || id.equals(Id.INSIDE)
-                            || spec.piece(id).isPresent();
+                    ? spec.piece(id).filter(Opens.class::isInstance).isPresent()
+                    : spec.base().faces().contains(id)
+                            || id.equals(Id.FRONT)
+                            || spec.piece(id).filter(p -> !(p instanceof Base)).isPresent();
         }
     }
 }

@@ -122,7 +122,8 @@ public final class CardSchema {
             } else if (type == LocalDate.class) {
                 node.put("format", "date");
             } else {
-                node.put("maxLength", 200);
+                String most = bone.asked().max();
+                node.put("maxLength", most.isEmpty() ? 200 : Integer.parseInt(most));
             }
         }
         return node;

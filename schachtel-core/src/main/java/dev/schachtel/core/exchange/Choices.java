@@ -10,6 +10,7 @@ import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 
 /** What the workshop offers for a component that asks for one of its things. */
@@ -23,6 +24,7 @@ public final class Choices {
         return switch (from) {
             case CARD -> named(workshop.all(Cardstock.class).stream());
             case FILM -> named(workshop.all(Film.class).stream());
+            case THREAD -> named(workshop.all(Thread.class).stream());
             case FOAM -> named(workshop.all(Foam.class).stream());
             case FIXING ->
                 named(workshop.materials().stream()

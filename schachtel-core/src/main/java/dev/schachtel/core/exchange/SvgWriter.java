@@ -62,6 +62,12 @@ public final class SvgWriter {
                 .append(look.width())
                 .append("\" height=\"")
                 .append(look.height())
+                .append("\" data-scale=\"")
+                .append(path.number(path.scale()))
+                .append("\" data-left=\"")
+                .append(path.number(path.left()))
+                .append("\" data-top=\"")
+                .append(path.number(path.top()))
                 .append("\" preserveAspectRatio=\"xMidYMid meet\" ")
                 .append(look.isPicture() ? "aria-hidden=\"true\">" : "role=\"group\" aria-label=\"")
                 .append(look.isPicture() ? "" : SvgText.escape(scene.title()) + "\">");
@@ -81,22 +87,50 @@ public final class SvgWriter {
     }
 
     private static boolean isArea(Mark mark) {
-        return mark instanceof Mark.Area;
+        return mark instanceof Mark.Area || mark instanceof Mark.Moving;
     }
 
     /** The selected piece's edges once more, on top, marigold under ink. */
     private void selection() {
         StringBuilder all = new StringBuilder();
         for (Mark mark : scene.marks()) {
-            if (mark instanceof Mark.Area a
-                    && !(a.fill() instanceof Fill.Plain)
-                    && a.of().filter(look.selected()::equals).isPresent()) {
-                all.append(path.of(a.outline()));
+            if (mark instanceof Mark.Area a) {
+                selected(a, all);
+            } else if (mark instanceof Mark.Moving m) {
+                moving(m);
             }
         }
         if (!all.isEmpty() && !look.selected().equals(Id.BASE)) {
             out.append("<path class=\"l-sel\" d=\"").append(all).append("\"/>");
             out.append("<path class=\"l-edge\" d=\"").append(all).append("\"/>");
+        }
+    }
+
+    private void selected(Mark.Area area, StringBuilder all) {
+        if (!(area.fill() instanceof Fill.Plain)
+                && area.edge() != Meaning.PATH
+                && area.of().filter(look.selected()::equals).isPresent()) {
+            all.append(path.of(area.outline()));
+        }
+    }
+
+    /** The edges of something that moves, in a group that moves with it. */
+    private void moving(Mark.Moving moving) {
+        StringBuilder all = new StringBuilder();
+        moving.marks().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .forEach(a -> selected(a, all));
+        if (!all.isEmpty()) {
+            out.append("<g class=\"mv\" data-owner=\"")
+                    .append(moving.owner())
+                    .append("\" data-movement=\"")
+                    .append(moving.movement())
+                    .append("\"><path class=\"l-sel\" d=\"")
+                    .append(all)
+                    .append("\"/><path class=\"l-edge\" d=\"")
+                    .append(all)
+                    .append("\"/></g>");
         }
     }
 
@@ -196,6 +230,9 @@ public final class SvgWriter {
             case MOUNTAIN -> "l-mount";
             case VALLEY -> "l-valley";
             case HIDDEN -> "l-hidden";
+            case PATH -> "l-path";
+            case GHOST -> "l-ghost";
+            case GAP -> "l-gap";
             case DIMENSION -> "l-dim";
             case CENTRE -> "l-centre";
             case LEAD -> "l-lead";
@@ -301,6 +338,29 @@ public final class SvgWriter {
                             .append("</text>");
             }
             return out;
+        }
+
+        @Override
+        public StringBuilder moving(Mark.Moving moving) {
+            out.append("<g class=\"mv\" data-owner=\"")
+                    .append(moving.owner())
+                    .append("\" data-movement=\"")
+                    .append(moving.movement())
+                    .append("\">");
+            moving.marks().forEach(m -> m.tell(this));
+            return out.append("</g>");
+        }
+
+        @Override
+        public StringBuilder limb(Mark.Limb limb) {
+            out.append("<path class=\"l-limb\" data-limb=\"")
+                    .append(limb.index())
+                    .append("\" d=\"M");
+            List<Point> points = limb.points();
+            for (int i = 0; i < points.size(); i++) {
+                out.append(i == 0 ? "" : "L").append(path.point(points.get(i)));
+            }
+            return out.append("\"/>");
         }
 
         @Override

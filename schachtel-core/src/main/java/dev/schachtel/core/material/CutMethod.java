@@ -8,6 +8,8 @@ public enum CutMethod {
     DIE(100),
     ELECTRONIC(200),
     KNIFE(500),
+    /** A hole punch; its place is set by hand. */
+    PUNCH(500),
     SCISSORS(700);
 
     private final Length sigma;

@@ -3,7 +3,7 @@ package dev.schachtel.core.material;
 import dev.schachtel.core.measure.Length;
 
 /** Anything that makes a card thicker. */
-public sealed interface Material permits Cardstock, Film, Foam, Adhesive {
+public sealed interface Material permits Cardstock, Film, Foam, Adhesive, Thread {
     MaterialId id();
 
     String name();
@@ -12,4 +12,9 @@ public sealed interface Material permits Cardstock, Film, Foam, Adhesive {
 
     /** Mass of one square metre in grams. */
     int grammage();
+
+    /** Cut off a roll or spool, not from a sheet. */
+    default boolean fromRoll() {
+        return false;
+    }
 }

@@ -6,7 +6,7 @@ public final class LengthTextException extends RuntimeException {
     private final String typed;
     private final int position;
 
-    LengthTextException(String typed, int position, String reason) {
+    public LengthTextException(String typed, int position, String reason) {
         super("'" + typed + "' " + reason);
         this.typed = typed;
         this.position = position;

@@ -6,7 +6,14 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Movements;
 
 /** Everything that follows from one card and one workshop. */
 public record Plan(
-        CardSpec spec, Workshop workshop, Build build, Findings findings, CutPlan cutting, BuildPlan assembly) {}
+        CardSpec spec,
+        Workshop workshop,
+        Build build,
+        Movements movements,
+        Findings findings,
+        CutPlan cutting,
+        BuildPlan assembly) {}

@@ -7,6 +7,7 @@ import dev.schachtel.core.check.Checks;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Movements;
 
 /** CardSpec + Workshop to Plan. Pure and deterministic; does not throw for a bad card, whose troubles are findings. */
 public final class Planner {
@@ -14,11 +15,13 @@ public final class Planner {
 
     public static Plan plan(CardSpec spec, Workshop workshop) {
         Build build = Engineering.engineer(spec, workshop);
+        Movements movements = Movements.of(build);
         return new Plan(
                 spec,
                 workshop,
                 build,
-                Checks.check(build, workshop),
+                movements,
+                Checks.check(build, movements, workshop),
                 CutPlanner.plan(build, workshop),
                 Assembly.plan(build));
     }

@@ -5,13 +5,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.distance.DistanceOp;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 import dev.schachtel.core.measure.Length;
 
@@ -61,6 +64,24 @@ final class Geo {
         }
         Geometry both = first.intersection(second);
         return 2 * both.getArea() > TOUCH * both.getLength() / 2;
+    }
+
+    static List<Outline> less(Outline from, List<Outline> others) {
+        Geometry left = polygon(from);
+        for (Outline other : others) {
+            Geometry cut = polygon(other);
+            if (!left.isEmpty() && left.getEnvelopeInternal().intersects(cut.getEnvelopeInternal())) {
+                left = left.difference(cut);
+            }
+        }
+        List<Outline> pieces = new ArrayList<>();
+        for (int i = 0; i < left.getNumGeometries(); i++) {
+            Geometry piece = left.getGeometryN(i);
+            if (2 * piece.getArea() > TOUCH * piece.getLength() / 2) {
+                largestOf(piece).ifPresent(pieces::add);
+            }
+        }
+        return pieces;
     }
 
     static double shared(Outline a, Outline b) {
@@ -143,6 +164,103 @@ final class Geo {
             }
         }
         return new Outline.Gap(worst.length().negated(), worst.here(), worst.there());
+    }
+
+    static Geometry line(List<Point> points) {
+        return FACTORY.createLineString(
+                points.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new));
+    }
+
+    /** A line grown to a band with round ends. */
+    static Outline grownLine(Geometry line, double by) {
+        return largestOf(line.buffer(by, quarter(by))).orElseThrow();
+    }
+
+    static Optional<Segment.Bow> circleOf(Outline outline) {
+        return outline.holes().isEmpty() ? circle(outline.outer()) : Optional.empty();
+    }
+
+    static Geometry collection(List<Outline> outlines) {
+        return FACTORY.createMultiPolygon(outlines.stream()
+                .map(Geo::polygon)
+                .flatMap(g -> java.util.stream.IntStream.range(0, g.getNumGeometries())
+                        .mapToObj(g::getGeometryN))
+                .filter(Polygon.class::isInstance)
+                .toArray(Polygon[]::new));
+    }
+
+    static Geometry moved(Geometry shape, double dx, double dy) {
+        return AffineTransformation.translationInstance(dx, dy).transform(shape);
+    }
+
+    static Geometry turned(Geometry shape, Point about, double radians) {
+        return AffineTransformation.rotationInstance(radians, about.x(), about.y())
+                .transform(shape);
+    }
+
+    static Geometry hull(Geometry a, Geometry b) {
+        return FACTORY.createGeometryCollection(new Geometry[] {a, b}).convexHull();
+    }
+
+    static Geometry hullOf(Coordinate... corners) {
+        return FACTORY.createMultiPointFromCoords(corners).convexHull();
+    }
+
+    /** Convex up to the chord error of its arcs. */
+    static boolean isConvex(Geometry shape) {
+        return shape.convexHull().getArea() - shape.getArea() <= TOUCH * TOUCH;
+    }
+
+    static List<Point> simplified(List<Point> corners, double by) {
+        List<Point> closed = new ArrayList<>(corners);
+        closed.add(corners.get(0));
+        Coordinate[] kept =
+                TopologyPreservingSimplifier.simplify(line(closed), by).getCoordinates();
+        List<Point> all = new ArrayList<>();
+        for (int i = 0; i < kept.length - 1; i++) {
+            all.add(point(kept[i]));
+        }
+        return all;
+    }
+
+    static boolean isSimple(List<Point> corners) {
+        List<Point> closed = new ArrayList<>(corners);
+        closed.add(corners.get(0));
+        return line(closed).isSimple();
+    }
+
+    static boolean holds(Outline outline, Point point) {
+        return polygon(outline.filled()).contains(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
+    }
+
+    static Optional<Outline.Gap> widest(List<Outline> pieces) {
+        Optional<Outline.Gap> widest = Optional.empty();
+        for (Outline piece : pieces) {
+            Geometry shape = polygon(piece);
+            var e = shape.getEnvelopeInternal();
+            double narrow = Math.min(e.getWidth(), e.getHeight());
+            if (widest.filter(w -> Mm.of(w.length()) >= narrow).isEmpty()) {
+                MaximumInscribedCircle circle = new MaximumInscribedCircle(shape, 0.25);
+                Point at = point(circle.getCenter().getCoordinate());
+                Length d = Mm.length(2 * circle.getRadiusLine().getLength());
+                if (widest.filter(w -> !w.length().isBelow(d)).isEmpty()) {
+                    widest = Optional.of(new Outline.Gap(d, at, at));
+                }
+            }
+        }
+        return widest;
+    }
+
+    static double reach(Geometry shape, Point from) {
+        double most = 0;
+        for (Coordinate c : shape.getCoordinates()) {
+            most = Math.max(most, Math.hypot(c.x - from.x(), c.y - from.y()));
+        }
+        return most;
+    }
+
+    static double nearest(Geometry shape, Point to) {
+        return shape.distance(FACTORY.createPoint(new Coordinate(to.x(), to.y())));
     }
 
     static Optional<Outline> largestOf(Geometry geometry) {

@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
+import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Area;
 import dev.schachtel.core.measure.Length;
 
@@ -138,6 +139,58 @@ public final class Outline {
                 holes.stream().map(h -> h.placed(turn, dx, dy)).toList());
     }
 
+    /** Moved by a point's coordinates, unrounded. */
+    public Outline moved(Point by) {
+        return new Outline(
+                outer.placed(0, by.x(), by.y()),
+                holes.stream().map(h -> h.placed(0, by.x(), by.y())).toList());
+    }
+
+    /** Stretched so that the box round it has this size, from the origin to the right and up; flattened. */
+    public Outline stretched(Length width, Length height) {
+        Box box = bounds();
+        double fx = size(width) / Math.max(LEAST, box.width());
+        double fy = size(height) / Math.max(LEAST, box.height());
+        java.util.function.UnaryOperator<Ring> stretch = ring -> Ring.polygon(ring.flattened().stream()
+                .map(p -> new Point((p.x() - box.left()) * fx, (p.y() - box.bottom()) * fy))
+                .toList());
+        return new Outline(stretch.apply(outer), holes.stream().map(stretch).toList());
+    }
+
+    /** Turned about a point, counter-clockwise. */
+    public Outline turned(Point about, Angle by) {
+        double turn = by.radians();
+        double dx = about.x() - about.x() * Math.cos(turn) + about.y() * Math.sin(turn);
+        double dy = about.y() - about.x() * Math.sin(turn) - about.y() * Math.cos(turn);
+        return new Outline(
+                outer.placed(turn, dx, dy),
+                holes.stream().map(h -> h.placed(turn, dx, dy)).toList());
+    }
+
+    /** Left and right exchanged about an upright line; flattened. */
+    public Outline mirrored(double x) {
+        return new Outline(
+                mirrored(outer, x), holes.stream().map(h -> mirrored(h, x)).toList());
+    }
+
+    private static Ring mirrored(Ring ring, double x) {
+        List<Point> points = new ArrayList<>(ring.flattened());
+        java.util.Collections.reverse(points);
+        return Ring.polygon(
+                points.stream().map(p -> new Point(2 * x - p.x(), p.y())).toList());
+    }
+
+    /** The middle of the mass of an even sheet of this outline. */
+    public Point centroid() {
+        var c = Geo.polygon(this).getCentroid();
+        return new Point(c.getX(), c.getY());
+    }
+
+    /** The part of this outline that none of the others cover; empty if they cover it all (to 0.01 mm of depth). */
+    public List<Outline> less(List<Outline> others) {
+        return Geo.less(this, others);
+    }
+
     /** This outline without its holes. */
     public Outline filled() {
         return holes.isEmpty() ? this : new Outline(outer, List.of());
@@ -155,6 +208,43 @@ public final class Outline {
         }
         return Geo.largestOf(Geo.polygon(this).difference(Geo.polygon(hole.filled())))
                 .orElse(this);
+    }
+
+    /** How wide the outer edge looks from a point outside it, in radians; a full turn from inside. */
+    public double anglesFrom(Point eye) {
+        if (Geo.holds(this, eye)) {
+            return 2 * Math.PI;
+        }
+        List<Double> angles = outer.flattened().stream()
+                .map(p -> Math.atan2(p.y() - eye.y(), p.x() - eye.x()))
+                .sorted()
+                .toList();
+        double widestGap = 2 * Math.PI + angles.get(0) - angles.get(angles.size() - 1);
+        for (int i = 1; i < angles.size(); i++) {
+            widestGap = Math.max(widestGap, angles.get(i) - angles.get(i - 1));
+        }
+        return 2 * Math.PI - widestGap;
+    }
+
+    /** This and another as one, where they touch or overlap; only the largest piece if they don't. */
+    public Outline joined(Outline other) {
+        return Geo.largestOf(Geo.polygon(this).union(Geo.polygon(other))).orElse(this);
+    }
+
+    /** The longest straight stretch of the outer edge along an upright line, to 0.01 mm. */
+    public Optional<Stretch> uprightEdge(double x) {
+        List<Point> p = outer.flattened();
+        Optional<Stretch> longest = Optional.empty();
+        for (int i = 0; i < p.size(); i++) {
+            Point a = p.get(i);
+            Point b = p.get((i + 1) % p.size());
+            if (Math.abs(a.x() - x) < 2 * Ring.CHORD_ERROR && Math.abs(b.x() - x) < 2 * Ring.CHORD_ERROR) {
+                Stretch found = Stretch.of(Math.min(a.y(), b.y()), Math.max(a.y(), b.y()));
+                longest =
+                        longest.filter(l -> !l.length().isBelow(found.length())).or(() -> Optional.of(found));
+            }
+        }
+        return longest;
     }
 
     public Area area() {
@@ -179,6 +269,19 @@ public final class Outline {
     /** The area that both cover. */
     public Area shared(Outline other) {
         return new Area(Geo.shared(this, other));
+    }
+
+    /** Whether the boxes round the two are at most this far apart: a quick test before an exact one. */
+    public boolean isWithin(Outline other, Length distance) {
+        return Geo.polygon(this)
+                        .getEnvelopeInternal()
+                        .distance(Geo.polygon(other).getEnvelopeInternal())
+                <= Mm.of(distance);
+    }
+
+    /** The widest circle in this outline that no support reaches into: its diameter (to 0.5 mm), its middle twice. */
+    public Optional<Gap> widestFree(List<Outline> supports) {
+        return Geo.widest(less(supports));
     }
 
     /** Smallest distance between the two; zero when they touch or overlap. */
@@ -213,6 +316,9 @@ public final class Outline {
     public List<Span> across(double y) {
         return Geo.across(this, y);
     }
+
+    /** Width and height. */
+    public record Size(Length width, Length height) {}
 
     /** A stretch from x to x in millimetres. */
     public record Span(double from, double to) {}

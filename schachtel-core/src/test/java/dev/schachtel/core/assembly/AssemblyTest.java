@@ -22,15 +22,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 class AssemblyTest {
     static Stream<TestCards> cards() {
         TestCards demo = TestCards.upperStation();
-        return Stream.of(
-                demo,
-                demo.set("shaker", "filmFixing", "gel"),
-                demo.set("brief", "cards", "1")
-                        .set("shaker", "filmFixing", "gel")
-                        .set("liner", "fixing", "glue"),
-                demo.set("shaker", "make", "one-piece").set("shaker", "foam", "foam-sheet-2"),
-                demo.remove("shaker").remove("window").set("panel", "fixing", "glue"),
-                demo.add("mat").set("mat", "on", "inside").add("sentiment").set("sentiment-2", "on", "mat"));
+        Stream<TestCards> files = TestCards.files().stream().map(TestCards::of);
+        TestCards hanging = TestCards.raised()
+                .add("window")
+                .set("window", "through", "below")
+                .add("hanging-spinner")
+                .set("hanging-spinner", "piece.diameter", "30 mm");
+        return Stream.concat(
+                files,
+                Stream.of(
+                        demo.add("belly-band"),
+                        hanging,
+                        demo,
+                        demo.set("shaker", "filmFixing", "gel"),
+                        demo.set("brief", "cards", "1")
+                                .set("shaker", "filmFixing", "gel")
+                                .set("liner", "fixing", "glue"),
+                        demo.set("shaker", "make", "one-piece").set("shaker", "foam", "foam-sheet-2"),
+                        demo.remove("shaker").remove("window").set("panel", "fixing", "glue"),
+                        demo.add("mat")
+                                .set("mat", "on", "inside")
+                                .add("sentiment")
+                                .set("sentiment-2", "on", "mat")));
     }
 
     /** Checks a schedule against the rules afresh: one thing at a time, everything after what it waits for and dry. */

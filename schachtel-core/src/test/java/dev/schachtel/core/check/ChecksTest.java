@@ -82,8 +82,106 @@ class ChecksTest {
                 arguments(RuleId.SMALL_PARTS, Severity.MEND, card().set("brief", "smallChild", "true")));
     }
 
+    private static TestCards own(String path) {
+        return TestCards.raised().add("motif").set("motif", "shape", "own").set("motif", "shape.path", path);
+    }
+
+    private static TestCards station() {
+        return TestCards.of("upper-station.json");
+    }
+
+    private static String manyCorners() {
+        StringBuilder path = new StringBuilder("M");
+        for (int i = 0; i < 3000; i++) {
+            double a = 2 * Math.PI * i / 3000;
+            path.append(i == 0 ? "" : "L")
+                    .append(50 + 40 * Math.cos(a))
+                    .append(' ')
+                    .append(50 + 40 * Math.sin(a));
+        }
+        return path.append('Z').toString();
+    }
+
+    /** The same for what moves, stands and folds. */
+    static Stream<Arguments> provokedByStructures() {
+        TestCards rider = TestCards.raised().add("rider");
+        TestCards sign = TestCards.of("platform-sign.json");
+        TestCards framed = TestCards.raised()
+                .add("frame")
+                .add("motif")
+                .set("motif", "on", "frame")
+                .set("motif", "shape.diameter", "12 mm")
+                .set("motif", "across", "31 mm")
+                .set("motif", "up", "74 mm");
+        return Stream.of(
+                arguments(
+                        RuleId.NO_TRAVEL,
+                        Severity.MEND,
+                        rider.set("rider", "path.run", "0 mm").set("rider", "path.rise", "0 mm")),
+                arguments(RuleId.OUTLINE_OPEN, Severity.MEND, own("M0 0L10 0L10 10")),
+                arguments(RuleId.OUTLINE_CROSSES, Severity.MEND, own("M0 0L10 10L10 0L0 10Z")),
+                arguments(RuleId.OUTLINE_UNREADABLE, Severity.MEND, own("a lamp")),
+                arguments(RuleId.OUTLINE_SIMPLIFIED, Severity.WATCH, own(manyCorners())),
+                arguments(
+                        RuleId.STRAIGHT_EDGE,
+                        Severity.WATCH,
+                        TestCards.of("ticket.json").set("base", "outline", "lantern")),
+                arguments(
+                        RuleId.PATH_READ,
+                        Severity.MEND,
+                        rider.set("rider", "path", "legs").set("rider", "path.legs", "20 mm; up")),
+                arguments(
+                        RuleId.STEPS_CLOSE,
+                        Severity.MEND,
+                        TestCards.of("terraces.json").set("base", "middle.rise", "1 in")),
+                arguments(RuleId.STANDS, Severity.MEND, sign.set("base", "crease", "80 mm")),
+                arguments(RuleId.STOP_HEIGHT, Severity.MEND, sign.set("base", "stop", "foam-tape-1")),
+                arguments(RuleId.TIPS, Severity.MEND, TestCards.of("bad/falling-easel.json")),
+                arguments(RuleId.BLOCKED, Severity.MEND, TestCards.of("bad/door-glued-shut.json")),
+                arguments(RuleId.CLEARANCE, Severity.MEND, station().set("car", "path.rise", "4 in")),
+                arguments(RuleId.RETAINED, Severity.MEND, station().set("car", "hold", "1/16 in")),
+                arguments(RuleId.LOCKS, Severity.MEND, TestCards.of("bad/locked-pull-strip.json")),
+                arguments(RuleId.DEPTH_BEHIND, Severity.MEND, rider.set("panel", "fixing", "tape")),
+                arguments(RuleId.REST_INSIDE, Severity.MEND, station().set("car", "path.across", "-1/2 in")),
+                arguments(
+                        RuleId.PICTURE_FILLS,
+                        Severity.MEND,
+                        TestCards.of("cable-drum.json").set("cable", "engaged", "60 mm")),
+                arguments(
+                        RuleId.PICTURES_APART,
+                        Severity.MEND,
+                        TestCards.of("turntable.json").set("wheel", "pictures", "12")),
+                arguments(
+                        RuleId.RIM_REACHED,
+                        Severity.MEND,
+                        TestCards.of("turntable.json").set("wheel", "radius", "1 1/2 in")),
+                arguments(
+                        RuleId.HANGING_COUNT,
+                        Severity.MEND,
+                        TestCards.of("viaduct.json").set("bridge", "pieces", "6")),
+                arguments(
+                        RuleId.HANGING_LOW,
+                        Severity.MEND,
+                        TestCards.of("viaduct.json").set("bridge", "drop", "48 mm")),
+                arguments(RuleId.FLAPS_COLLIDE, Severity.MEND, TestCards.of("bad/flaps-that-collide.json")),
+                arguments(RuleId.FLAP_GAP, Severity.MEND, TestCards.of("bad/flaps-that-collide.json")),
+                arguments(RuleId.GUSSET, Severity.MEND, card().set("liner", "fixing", "foam-tape-2")),
+                arguments(
+                        RuleId.GLUE_FREE,
+                        Severity.WATCH,
+                        TestCards.of("bad/door-glued-shut.json").set("panel", "fixing", "glue")),
+                arguments(RuleId.BAND_EVEN, Severity.WATCH, sign.set("frame", "innerWidth", "2 in")),
+                arguments(RuleId.BAND_LEFT, Severity.MEND, sign.set("frame", "innerWidth", "4 in")),
+                arguments(
+                        RuleId.FLAT_PIECES,
+                        Severity.MEND,
+                        TestCards.of("carriage-windows.json").set("pouch", "filling", "beads-15")),
+                arguments(RuleId.SPAN, Severity.WATCH, TestCards.of("turntable.json")),
+                arguments(RuleId.TILTS, Severity.WATCH, framed));
+    }
+
     @ParameterizedTest(name = "{0} {1}")
-    @MethodSource
+    @MethodSource({"provoked", "provokedByStructures"})
     void provoked(RuleId rule, Severity severity, TestCards card) {
         assertThat(card.findings().of(rule).all())
                 .as("all findings: %s", card.findings().all())
@@ -92,7 +190,9 @@ class ChecksTest {
 
     @Test
     void everyRuleIsProvoked() {
-        Set<RuleId> met = provoked().map(a -> (RuleId) a.get()[0]).collect(Collectors.toSet());
+        Set<RuleId> met = Stream.concat(provoked(), provokedByStructures())
+                .map(a -> (RuleId) a.get()[0])
+                .collect(Collectors.toSet());
         assertThat(EnumSet.allOf(RuleId.class)).isSubsetOf(met);
     }
 
@@ -110,13 +210,28 @@ class ChecksTest {
                         RuleId.ENVELOPE_SIZE);
     }
 
+    /** Every demo card works; every bad example shows its own fault and no other. */
     @Test
-    void theBadExampleShowsItsFault() {
-        TestCards bad = new TestCards(
-                dev.schachtel.core.exchange.CardFile.read(TestCards.demo("bad/leaking-dam.json"), TestCards.WORKSHOP));
-        assertThat(bad.findings().of(Severity.MEND).all())
-                .extracting(Finding::rule)
-                .containsExactly(RuleId.DAM_CLOSED);
+    void demoCardsWorkAndBadExamplesShowTheirFault() {
+        Map<String, List<RuleId>> faults = Map.of(
+                "bad/leaking-dam.json", List.of(RuleId.DAM_CLOSED),
+                "bad/locked-pull-strip.json", List.of(RuleId.LOCKS),
+                "bad/falling-easel.json", List.of(RuleId.TIPS),
+                "bad/flaps-that-collide.json", List.of(RuleId.FLAPS_COLLIDE, RuleId.FLAP_GAP),
+                "bad/door-glued-shut.json", List.of(RuleId.BLOCKED),
+                "bad/score-across-the-grain.json", List.of());
+        assertThat(TestCards.files()).hasSize(18).containsAll(faults.keySet());
+        for (String file : TestCards.files()) {
+            assertThat(TestCards.of(file).findings().of(Severity.MEND).all())
+                    .as(file)
+                    .extracting(Finding::rule)
+                    .containsExactlyElementsOf(faults.getOrDefault(file, List.of()));
+        }
+        assertThat(TestCards.of("bad/score-across-the-grain.json")
+                        .findings()
+                        .of(RuleId.GRAIN)
+                        .all())
+                .hasSize(1);
     }
 
     /** Each remedy does away with the finding that offers it. */
@@ -133,20 +248,55 @@ class ChecksTest {
                 RuleId.MARGIN_EDGE, () -> card().set("window", "up", "7 1/4 in"),
                 RuleId.LEVEL, () -> card().set("panel", "fixing", "glue"),
                 RuleId.WRITING, () -> card().remove("liner").set("base", "card", "damson-300"));
-        cards.forEach((rule, make) -> {
-            TestCards card = make.get();
-            Finding finding = card.findings().of(rule).all().get(0);
-            assertThat(finding.remedies()).as("remedy for %s", rule).isNotEmpty();
-            TestCards mended = card;
-            for (Change c : finding.remedies().get(0).changes()) {
-                mended = c.component().isEmpty()
-                        ? new TestCards(CardEdit.of(mended.spec()).add(c.value()))
-                        : mended.set(c.piece().value(), c.component(), c.value());
-            }
-            assertThat(mended.findings().of(rule).of(finding.severity()).all())
-                    .as("%s after %s", rule, finding.remedies().get(0))
-                    .isEmpty();
-        });
+        cards.forEach(ChecksTest::mends);
+    }
+
+    @Test
+    void remediesMendStructures() {
+        Map<RuleId, Supplier<TestCards>> cards = Map.ofEntries(
+                Map.entry(RuleId.RETAINED, () -> station().set("car", "hold", "1/8 in")),
+                Map.entry(RuleId.LOCKS, () -> station().set("car", "connector.along", "3/8 in")),
+                Map.entry(
+                        RuleId.DEPTH_BEHIND,
+                        () -> TestCards.raised().add("rider").set("panel", "fixing", "tape")),
+                Map.entry(
+                        RuleId.CLEARANCE,
+                        () -> station().set("car", "path.rise", "3 9/16 in").set("car", "path.run", "1 1/4 in")),
+                Map.entry(RuleId.PICTURE_FILLS, () -> TestCards.of("cable-drum.json")
+                        .set("cable", "engaged", "60 mm")),
+                Map.entry(RuleId.PICTURES_APART, () -> TestCards.of("turntable.json")
+                        .set("wheel", "pictures", "12")),
+                Map.entry(
+                        RuleId.RIM_REACHED, () -> TestCards.of("turntable.json").set("wheel", "radius", "1 1/2 in")),
+                Map.entry(
+                        RuleId.HANGING_COUNT, () -> TestCards.of("viaduct.json").set("bridge", "pieces", "6")),
+                Map.entry(RuleId.HANGING_LOW, () -> TestCards.of("viaduct.json").set("bridge", "drop", "48 mm")),
+                Map.entry(
+                        RuleId.STEPS_CLOSE, () -> TestCards.of("terraces.json").set("base", "middle.rise", "1 in")),
+                Map.entry(
+                        RuleId.STANDS, () -> TestCards.of("platform-sign.json").set("base", "crease", "80 mm")),
+                Map.entry(RuleId.STOP_HEIGHT, () -> TestCards.of("platform-sign.json")
+                        .set("base", "stop", "foam-tape-1")),
+                Map.entry(RuleId.TIPS, () -> TestCards.of("bad/falling-easel.json")),
+                Map.entry(RuleId.FLAP_GAP, () -> TestCards.of("bad/flaps-that-collide.json")
+                        .remove("bell")),
+                Map.entry(RuleId.GUSSET, () -> card().set("liner", "fixing", "foam-tape-2")));
+        cards.forEach(ChecksTest::mends);
+    }
+
+    private static void mends(RuleId rule, Supplier<TestCards> make) {
+        TestCards card = make.get();
+        Finding finding = card.findings().of(rule).all().get(0);
+        assertThat(finding.remedies()).as("remedy for %s", rule).isNotEmpty();
+        TestCards mended = card;
+        for (Change c : finding.remedies().get(0).changes()) {
+            mended = c.component().isEmpty()
+                    ? new TestCards(CardEdit.of(mended.spec()).add(c.value()))
+                    : mended.set(c.piece().value(), c.component(), c.value());
+        }
+        assertThat(mended.findings().of(rule).of(finding.severity()).all())
+                .as("%s after %s", rule, finding.remedies().get(0))
+                .isEmpty();
     }
 
     @Test

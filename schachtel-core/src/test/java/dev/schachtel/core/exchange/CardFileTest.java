@@ -11,6 +11,8 @@ import dev.schachtel.core.edit.RefusedException;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import tools.jackson.databind.JsonNode;
+
 class CardFileTest {
     private static final String DEMO = TestCards.demo("upper-station.json");
 
@@ -88,7 +90,7 @@ class CardFileTest {
         CardSpec spec = read(
                 """
                 {"schachtel": 1, "name": "Small", "units": "mm", "brief": {},
-                 "base": {"width": "105", "height": "148.5"}}""");
+                 "base": {"kind": "flat-fold", "width": "105", "height": "148.5"}}""");
         assertThat(spec.layers()).isEmpty();
         assertThat(spec.brief().cards()).isEqualTo(1);
         assertThat(spec.base().toString()).contains("SIDE").contains("105 mm");
@@ -110,10 +112,23 @@ class CardFileTest {
         var demo = Json.parse(DEMO);
         demo.properties().forEach(field -> assertThat(schema.get("properties").has(field.getKey()))
                 .isTrue());
-        var shaker = demo.get("features").get(1);
-        var known = defs.get("Feature").get("oneOf").get(1).get("properties");
-        shaker.properties()
-                .forEach(field ->
-                        assertThat(known.has(field.getKey())).as(field.getKey()).isTrue());
+        for (var piece : demo.get("features")) {
+            String word = piece.get("kind").stringValue();
+            JsonNode known = null;
+            for (var kind : defs.get("Feature").get("oneOf")) {
+                if (kind.get("properties")
+                        .get("kind")
+                        .get("const")
+                        .stringValue()
+                        .equals(word)) {
+                    known = kind.get("properties");
+                }
+            }
+            JsonNode properties = known;
+            assertThat(properties).as(word).isNotNull();
+            piece.properties().forEach(field -> assertThat(properties.has(field.getKey()))
+                    .as(field.getKey())
+                    .isTrue());
+        }
     }
 }

@@ -1,0 +1,20 @@
+package dev.schachtel.core.build;
+
+import java.util.List;
+
+/**
+ * How the card moves and lies.
+ *
+ * @param leaves what closes over what
+ * @param flats the sizes in which it lies flat, the closed one first
+ */
+public record Mechanics(
+        List<Motion> motions, List<Leaf> leaves, List<SideView> sides, List<Stance> stances, List<Flat> flats) {
+    public Mechanics {
+        motions = List.copyOf(motions);
+        leaves = List.copyOf(leaves);
+        sides = List.copyOf(sides);
+        stances = List.copyOf(stances);
+        flats = List.copyOf(flats);
+    }
+}

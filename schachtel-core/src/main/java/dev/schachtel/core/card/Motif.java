@@ -1,0 +1,17 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
+
+/** A cut-out piece laid on, flat or raised. */
+@Kind(value = "motif", title = "Cut-out", about = "A piece laid on: a hill, a tree, a lamp; flat or on foam.")
+public record Motif(
+        Id id,
+        @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.GROUND) Id on,
+        @Asked(value = "Shape", initial = "circle") Opening shape,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
+        @Asked(value = "Middle, from the foot", initial = "40 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Turned, °", initial = "0", min = "-360", max = "360") int turned,
+        @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
+        implements Element {}

@@ -1,0 +1,62 @@
+package dev.schachtel.core.check;
+
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.Easel;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.Reading;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.motion.Balance;
+import dev.schachtel.core.motion.Movements;
+
+/** A standing card may be tipped by 10 degrees either way before it falls. Handbook chapter 2. */
+final class StandCheck implements Check {
+    private static final int LEAST = 10;
+    private static final int USUAL_LEAN = 65;
+
+    private final Movements movements;
+
+    StandCheck(Movements movements) {
+        this.movements = movements;
+    }
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        for (Balance balance : movements.balances()) {
+            boolean back = balance.backwards() <= balance.forwards();
+            double least = Math.min(balance.backwards(), balance.forwards());
+            Report.Draft draft = report.on(RuleId.TIPS, balance.owner())
+                    .names(back ? "backwards" : "forwards")
+                    .measured(new Amount.Degrees((int) Math.floor(least)), new Amount.Degrees(LEAST))
+                    .at(build.face().bounds().centre());
+            if (least < LEAST) {
+                draft.remedy(leanBack(build).or(() -> halfWay(build)));
+                draft.mend();
+            } else {
+                draft.works();
+            }
+        }
+    }
+
+    /** A steep card leans back to what usually stands. */
+    private static Optional<Remedy> leanBack(Build build) {
+        return build.spec()
+                .find(Id.BASE, Easel.class)
+                .filter(e -> e.stand() instanceof Easel.Stand.Lean lean && lean.degrees() > USUAL_LEAN)
+                .map(e -> new Remedy(
+                        Remedy.Act.LEAN_BACK,
+                        new Amount.Degrees(USUAL_LEAN),
+                        List.of(new Change(Id.BASE, "stand.degrees", Integer.toString(USUAL_LEAN)))));
+    }
+
+    private static Optional<Remedy> halfWay(Build build) {
+        Length half = build.spec().base().height().half();
+        return Reading.length(build.spec(), Id.BASE, "crease")
+                .filter(crease -> !crease.equals(half))
+                .map(crease -> Remedies.set(Remedy.Act.CREASE_HALF_WAY, half, Id.BASE, "crease"));
+    }
+}

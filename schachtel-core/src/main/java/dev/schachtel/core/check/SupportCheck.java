@@ -1,0 +1,125 @@
+package dev.schachtel.core.check;
+
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Outline;
+
+/**
+ * Card raised on foam has no span over 40 mm, and no piece lies half on something and half over a recess without a
+ * spacer. Handbook chapter 2; spacers within 0.15 mm do.
+ */
+final class SupportCheck implements Check {
+    private static final Length WITHIN = Length.ofMicrometres(150);
+    private static final Length ASKED = Length.ofMillimetres(40);
+    /** What is asked, and what strips cut to whole half millimetres may lack. */
+    private static final Length LONGEST = Length.ofMillimetres(41);
+
+    private static final double SOME = 0.1;
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        Set<SlabId> moving = new HashSet<>();
+        build.mechanics().motions().forEach(m -> moving.addAll(m.moving()));
+        for (Level level : build.levels()) {
+            List<Joint> under = build.joints().stream()
+                    .filter(j -> j.upper().equals(level.slab().id()) && j.hold() == Joint.Hold.RESTS)
+                    .toList();
+            span(build, level, under, report);
+            under.stream()
+                    .filter(j -> !moving.contains(j.lower()) && !moving.contains(j.upper()))
+                    .findFirst()
+                    .ifPresent(j -> tilts(build, workshop, level, j, report));
+        }
+    }
+
+    private static void span(Build build, Level level, List<Joint> under, Report report) {
+        List<Outline> supports = under.stream()
+                .flatMap(j -> build.level(j.lower()).stream())
+                .filter(l -> build.part(l.slab().part()).orElseThrow().material() instanceof Foam)
+                .flatMap(l -> l.slab().footprints().stream())
+                .toList();
+        boolean card = build.part(level.slab().part()).orElseThrow().material() instanceof Cardstock;
+        if (supports.isEmpty() || !card) {
+            return;
+        }
+        Outline sheet = level.slab().footprints().get(0);
+        sheet.widestFree(supports).ifPresent(free -> {
+            Report.Draft draft = report.on(RuleId.SPAN, level.slab().part().owner())
+                    .parts(level.slab().part())
+                    .names(level.slab().name())
+                    .measured(free.length(), ASKED)
+                    .at(free.here());
+            if (free.length().isAbove(LONGEST)) {
+                draft.watch();
+            }
+        });
+    }
+
+    private static void tilts(Build build, Workshop workshop, Level level, Joint joint, Report report) {
+        Level lower = build.level(joint.lower()).orElseThrow();
+        boolean card = build.part(lower.slab().part()).orElseThrow().material() instanceof Cardstock
+                && build.part(level.slab().part()).orElseThrow().material() instanceof Cardstock;
+        if (!card) {
+            return;
+        }
+        Outline piece = level.slab().footprints().get(0).filled();
+        double on = lower.slab().footprints().stream()
+                .mapToDouble(f -> f.shared(piece).shareOf(piece.area()))
+                .sum();
+        if (on < SOME || on > 1 - SOME) {
+            return;
+        }
+        piece.less(lower.slab().footprints()).stream()
+                .max(Comparator.comparing(Outline::area))
+                .ifPresent(over -> spacer(build, workshop, level, over, report));
+    }
+
+    private static void spacer(Build build, Workshop workshop, Level level, Outline over, Report report) {
+        boolean seen = build.zones(Zone.Use.SEEN_THROUGH).stream()
+                .anyMatch(z -> z.outline().overlaps(over));
+        Optional<Length> there = build.levels().stream()
+                .filter(l -> !l.top().isAbove(level.bottom()))
+                .filter(l -> l.slab().footprints().stream().anyMatch(over::overlaps))
+                .map(Level::top)
+                .max(Comparator.naturalOrder());
+        if (seen || there.isEmpty()) {
+            return;
+        }
+        Length needed = level.bottom().minus(there.get());
+        if (needed.isAbove(WITHIN)) {
+            List<Length> spacers = Spacers.fewest(needed, stock(workshop));
+            String words = spacers.stream().map(s -> Units.thickness(s) + " mm").collect(Collectors.joining(" and "));
+            report.on(RuleId.TILTS, level.slab().part().owner())
+                    .parts(level.slab().part())
+                    .names(level.slab().name(), words.isEmpty() ? "nothing in stock" : words)
+                    .thick(needed, WITHIN)
+                    .at(over.bounds().centre())
+                    .watch();
+        }
+    }
+
+    private static List<Length> stock(Workshop workshop) {
+        return workshop.materials().stream()
+                .filter(m -> m instanceof Foam || m instanceof Cardstock)
+                .map(Material::thickness)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

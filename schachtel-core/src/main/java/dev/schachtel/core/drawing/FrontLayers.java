@@ -1,0 +1,182 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Sentiment;
+import dev.schachtel.core.card.Word;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.motion.Links;
+import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+
+/**
+ * What is seen of a card from the front, from the back to the front: card as areas, what lies behind card as hidden
+ * edges, what moves in groups of its own.
+ */
+final class FrontLayers {
+    private final Build build;
+    private final Optional<Pose> pose;
+    private final Map<SlabId, Integer> movement = new HashMap<>();
+    private final Map<SlabId, Motion> motions = new HashMap<>();
+    private final Set<SlabId> hung = new HashSet<>();
+    private final Map<SlabId, Set<SlabId>> covers = new HashMap<>();
+    private final List<Mark> marks = new ArrayList<>();
+
+    /** One piece's movements at a share of their way instead of at rest. */
+    record Pose(Id owner, double share) {}
+
+    FrontLayers(Build build, Optional<Pose> pose) {
+        this.build = build;
+        this.pose = pose;
+        Links links = new Links(build);
+        Map<Id, Integer> count = new HashMap<>();
+        for (Motion motion : build.mechanics().motions()) {
+            int index = count.merge(motion.owner(), 1, Integer::sum) - 1;
+            for (SlabId id : links.carriedBy(motion.moving())) {
+                movement.put(id, index);
+                motions.put(id, motion);
+            }
+        }
+        for (Joint joint : build.joints()) {
+            if (joint.hold() == Joint.Hold.HANGS) {
+                hung.add(joint.lower());
+                covers.computeIfAbsent(joint.upper(), k -> new HashSet<>()).add(joint.lower());
+            } else {
+                covers.computeIfAbsent(joint.upper(), k -> new HashSet<>()).add(joint.lower());
+            }
+        }
+    }
+
+    /** Whether a level is at or before the leaf that closes over the card. */
+    static boolean before(Build build, Level level) {
+        return build.front().map(f -> !level.bottom().isBelow(f.bottom())).orElse(true);
+    }
+
+    List<Mark> marks() {
+        List<Level> hidden = new ArrayList<>();
+        for (Level level : build.levels()) {
+            if (!before(build, level)) {
+                continue;
+            }
+            Part part = build.part(level.slab().part()).orElseThrow();
+            boolean behind = part.material() instanceof Foam
+                    || part.material() instanceof Film
+                    || hung.contains(level.slab().id());
+            if (behind) {
+                hidden.add(level);
+                continue;
+            }
+            add(level, new Fill.Made(part.material()), Meaning.CUT);
+            Set<SlabId> under = covers.getOrDefault(level.slab().id(), Set.of());
+            if (hidden.stream().anyMatch(h -> under.contains(h.slab().id()))) {
+                flush(hidden);
+            }
+            words(part, level);
+        }
+        flush(hidden);
+        slits();
+        return marks;
+    }
+
+    private void flush(List<Level> hidden) {
+        hidden.forEach(this::behind);
+        hidden.clear();
+        build.chambers().forEach(this::filling);
+    }
+
+    private void behind(Level level) {
+        Part part = build.part(level.slab().part()).orElseThrow();
+        boolean foam = part.material() instanceof Foam;
+        add(level, foam ? new Fill.Behind(part.material()) : new Fill.Empty(), Meaning.HIDDEN);
+    }
+
+    private void add(Level level, Fill fill, Meaning edge) {
+        Id owner = level.slab().part().owner();
+        Motion motion = motions.get(level.slab().id());
+        List<Mark> areas = new ArrayList<>();
+        for (Outline footprint : level.slab().footprints()) {
+            Outline placed = motion == null
+                    ? footprint
+                    : pose.filter(p -> p.owner().equals(motion.owner()))
+                            .map(p -> Poses.at(footprint, motion, p.share()))
+                            .orElse(footprint);
+            areas.add(new Mark.Area(placed, fill, edge, Optional.of(owner)));
+        }
+        if (motion == null) {
+            marks.addAll(areas);
+        } else {
+            marks.add(new Mark.Moving(
+                    motion.owner(), movement.getOrDefault(level.slab().id(), 0), areas));
+        }
+    }
+
+    /** The filling as it lies when the card stands: pieces to scale, in the lower part of each window. */
+    private void filling(Chamber chamber) {
+        for (Cutout cutout : chamber.apertures()) {
+            Outline window = cutout.onFace();
+            if (marks.stream()
+                    .anyMatch(m -> m instanceof Mark.Area a && a.outline().equals(window))) {
+                continue;
+            }
+            build.part(chamber.film())
+                    .ifPresent(film -> marks.add(new Mark.Area(
+                            window, new Fill.Behind(film.material()), Meaning.CUT, Optional.of(chamber.owner()))));
+            Fill plain = new Fill.Plain(chamber.filling().colour());
+            for (Outline piece : new Heap(chamber, window).pieces()) {
+                marks.add(new Mark.Area(piece, plain, Meaning.EDGE, Optional.of(chamber.owner())));
+            }
+        }
+    }
+
+    /** Elements that carry words show them. */
+    private void words(Part part, Level level) {
+        build.spec()
+                .piece(part.owner())
+                .flatMap(p -> said(p, part))
+                .filter(text -> !text.isBlank())
+                .ifPresent(text -> marks.add(new Mark.Label(
+                        level.slab().bounds().centre(),
+                        Mark.Shift.NONE,
+                        Words.of(text),
+                        Mark.Style.ON_CARD,
+                        Optional.of(part.owner()))));
+    }
+
+    private static Optional<String> said(Piece piece, Part part) {
+        if (piece instanceof Sentiment s && part.id().which().equals("strip")) {
+            return Optional.of(s.text());
+        }
+        return piece instanceof Word w ? Optional.of(w.text()) : Optional.empty();
+    }
+
+    private void slits() {
+        for (Part part : build.parts()) {
+            boolean seen = build.levels().stream().anyMatch(l -> l.slab().part().equals(part.id()) && before(build, l));
+            if (seen) {
+                double dx = Mm.of(part.at().get(0).across());
+                double dy = Mm.of(part.at().get(0).up());
+                part.slits()
+                        .forEach(s -> marks.add(new Mark.Line(
+                                s.points().stream().map(p -> p.plus(dx, dy)).toList(), Meaning.CUT)));
+            }
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.motion.Movements;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Point;
+
+/** A movement from the side, open; the table is a line under it. */
+final class SideScene {
+    private static final double MARGIN = 6;
+
+    private SideScene() {}
+
+    static Scene of(Build build, SideView view) {
+        Box box = new Box(0, 0, 0, 0);
+        for (SideView.Pose pose : view.poses()) {
+            for (List<Point> line : pose.lines()) {
+                for (Point p : line) {
+                    box = box.union(new Box(p.x(), p.y(), p.x(), p.y()));
+                }
+            }
+        }
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark.Line(
+                List.of(new Point(box.left() - MARGIN, -1), new Point(box.right() + MARGIN, -1)), Meaning.CENTRE));
+        SideView.Pose open = view.poses().get(view.poses().size() - 1);
+        for (int i = 0; i < open.lines().size(); i++) {
+            List<Point> line = open.lines().get(i);
+            marks.add(new Mark.Limb(i, view.lines().get(i), line));
+            Point end = line.get(line.size() - 1);
+            marks.add(new Mark.Label(
+                    end,
+                    new Mark.Shift(8, -4 - 15.0 * (i % 2), Mark.Anchor.START),
+                    Words.of(view.lines().get(i)),
+                    Mark.Style.NOTE,
+                    Optional.empty()));
+        }
+        double high = open.lines().stream()
+                .flatMap(List::stream)
+                .mapToDouble(Point::y)
+                .max()
+                .orElse(0);
+        if (high > 1) {
+            Point top = open.lines().stream()
+                    .flatMap(List::stream)
+                    .max(Comparator.comparingDouble(Point::y))
+                    .orElse(Point.ORIGIN);
+            marks.add(new Mark.Dimension(new Point(top.x(), 0), top, Mark.Side.LEFT, 1, Words.of(Mm.length(high))));
+        }
+        stance(build, marks);
+        return new Scene("From the side", box.grown(MARGIN), new Scene.Room(92, 30, 90, 24), true, marks);
+    }
+
+    /** Where the centre of mass is, and where the card stands. */
+    private static void stance(Build build, List<Mark> marks) {
+        Movements.of(build).balances().forEach(balance -> {
+            Point c = balance.centre();
+            marks.add(new Mark.Line(List.of(c.plus(-4, 0), c.plus(4, 0)), Meaning.CENTRE));
+            marks.add(new Mark.Line(List.of(c.plus(0, -4), c.plus(0, 4)), Meaning.CENTRE));
+            marks.add(new Mark.Line(List.of(c, new Point(c.x(), 0)), Meaning.HIDDEN));
+            marks.add(new Mark.Label(
+                    c,
+                    new Mark.Shift(10, 4, Mark.Anchor.START),
+                    Words.of("centre of mass"),
+                    Mark.Style.NOTE,
+                    Optional.empty()));
+        });
+    }
+}

@@ -1,0 +1,57 @@
+package dev.schachtel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.measure.Length;
+
+/**
+ * Where a piece says that it lies: its components called "across" and "up", its own or those of what it is made of, such as
+ * a slot's path. Moving a piece moves them all.
+ */
+public final class Positions {
+    private Positions() {}
+
+    /** One position of a piece. */
+    public record Spot(String component, boolean upright, Length now) {}
+
+    public static List<Spot> of(Piece piece) {
+        List<Spot> spots = new ArrayList<>();
+        collect(piece, "", spots);
+        return spots;
+    }
+
+    private static void collect(Object record, String stem, List<Spot> spots) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            Object value = anatomy.get(record, bone);
+            boolean across = bone.name().equals("across");
+            if (value instanceof Length length && (across || bone.name().equals("up"))) {
+                spots.add(new Spot(stem + bone.name(), !across, length));
+            } else if (bone.isFamily()) {
+                collect(value, stem + bone.name() + ".", spots);
+            }
+        }
+    }
+
+    /**
+     * The card with a piece moved.
+     *
+     * @throws RefusedException if there is no such piece, it has no position of its own, or it would come to lie beyond 3 m
+     */
+    public static CardSpec moved(CardSpec spec, Id id, Length dx, Length dy) {
+        List<Spot> spots = spec.piece(id).map(Positions::of).orElse(List.of());
+        if (spots.isEmpty()) {
+            throw new RefusedException(id.value(), "has no place of its own that could be changed");
+        }
+        CardSpec now = spec;
+        for (Spot spot : spots) {
+            Length to = spot.now().plus(spot.upright() ? dy : dx);
+            now = CardEdit.of(now).set(id, spot.component(), to.toString());
+        }
+        return now;
+    }
+}

@@ -1,0 +1,170 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.card.Bridge;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.shape.Silhouettes;
+
+/**
+ * Strip = opening + 2 tabs. Pieces of width w hang by drop + height; swinging 10 degrees, neighbours keep a gap of (r1 +
+ * r2) sin 10; most n = floor((opening - 2 edge + gap)/(w + gap)). Every piece is doubled, mirrored, the thread between.
+ */
+@AutoService(Engineer.class)
+public final class BridgeEngineer implements Engineer<Bridge> {
+    static final Angle SWING = Angle.ofDegrees(10);
+    private static final Length ABOVE_TABLE = Length.ofMillimetres(5);
+    private static final Length TIED = Length.ofMillimetres(5);
+
+    @Override
+    public Class<Bridge> engineers() {
+        return Bridge.class;
+    }
+
+    @Override
+    public void engineer(Bridge bridge, Site site) {
+        site.ground(bridge.on(), new Source(bridge.id(), "on")).ifPresent(ground -> span(bridge, ground, site));
+    }
+
+    private static void span(Bridge bridge, Ground ground, Site site) {
+        Stuff stuff = new Stuff(site);
+        Cardstock card = stuff.card(bridge.card(), new Source(bridge.id(), "card"));
+        Length length = bridge.opening().plus(bridge.tab().times(2));
+        PartId strip = new PartId(bridge.id(), "strip");
+        Placement corner = Placement.at(bridge.across().minus(length.half()), bridge.up());
+        site.part(Part.of(
+                        strip,
+                        "Bridge",
+                        card,
+                        Form.rectangle(length, bridge.height()),
+                        Outline.sheet(length, bridge.height()))
+                .at(corner));
+        Material fixing = stuff.fixing(bridge.fixing(), new Source(bridge.id(), "fixing"));
+        site.lay(SlabId.of(strip), ground.slab(), fixing);
+        Length gap = gap(bridge);
+        int most = most(bridge, gap);
+        List<Length> middles = middles(bridge, gap);
+        pieces(bridge, site, SlabId.of(strip), middles);
+        if (bridge.pieces() > most) {
+            site.trouble(new Trouble(
+                    Trouble.Sort.TOO_MANY_HANGING,
+                    new Source(bridge.id(), "pieces"),
+                    "",
+                    new Amount.Count(bridge.pieces()),
+                    new Amount.Count(most)));
+        }
+        low(bridge, ground, site);
+        derive(bridge, site, length, gap, most);
+    }
+
+    /** (r1 + r2) sin 10, r reaching from the strip to the foot of a piece. */
+    static Length gap(Bridge bridge) {
+        double reach = Mm.of(bridge.drop().plus(bridge.pieceHeight()));
+        return Mm.length(2 * reach * Math.sin(SWING.radians()));
+    }
+
+    static int most(Bridge bridge, Length gap) {
+        Length room = bridge.opening().minus(bridge.edge().times(2)).plus(gap);
+        return room.isPositive() ? room.holds(bridge.pieceWidth().plus(gap)) : 0;
+    }
+
+    /** Middles spread evenly over the opening, with half a gap more at the ends than the room they need. */
+    private static List<Length> middles(Bridge bridge, Length gap) {
+        int n = bridge.pieces();
+        Length room = bridge.opening().minus(bridge.edge().times(2));
+        List<Length> cells = n == 0 ? List.of() : room.splitInto(n);
+        List<Length> middles = new ArrayList<>();
+        Length at = bridge.across().minus(bridge.opening().half()).plus(bridge.edge());
+        for (Length cell : cells) {
+            middles.add(at.plus(cell.half()));
+            at = at.plus(cell);
+        }
+        return middles;
+    }
+
+    private static void pieces(Bridge bridge, Site site, SlabId strip, List<Length> middles) {
+        if (middles.isEmpty()) {
+            return;
+        }
+        Cardstock card = new Stuff(site).card(bridge.pieceCard(), new Source(bridge.id(), "pieceCard"));
+        Length w = bridge.pieceWidth();
+        Length h = bridge.pieceHeight();
+        Length foot = bridge.up().minus(bridge.drop()).minus(h);
+        Outline outline = Silhouettes.lantern(w, h);
+        for (int i = 0; i < middles.size(); i++) {
+            PartId id = new PartId(bridge.id(), "hanging-" + (i + 1));
+            Placement at = Placement.at(middles.get(i).minus(w.half()), foot);
+            site.part(Part.of(id, "Hanging piece and its mirror", card, Form.of(Form.Sort.SHAPE, w, h), outline)
+                    .at(at)
+                    .stacked(2)
+                    .cutBy(CutMethod.DIE));
+            SlabId slab = SlabId.of(id);
+            site.levelWith(slab, strip);
+            site.workings()
+                    .motion(new Motion(
+                            bridge.id(),
+                            "swings",
+                            List.of(slab),
+                            new Move.Hang(Point.of(middles.get(i), bridge.up()), SWING),
+                            Motion.Keeping.free(Length.ZERO, Motion.Ends.ENDLESS),
+                            50));
+        }
+        Length thread = bridge.drop().plus(TIED.times(2));
+        PartId threads = new PartId(bridge.id(), "thread");
+        site.folded(Threads.part(site, threads, thread, bridge.thread())
+                .at(middles.stream().map(x -> Placement.at(x, bridge.up())).toList()));
+    }
+
+    /** Drop and height leave 5 mm above what the card stands on: the foot of the face it hangs before. */
+    private static void low(Bridge bridge, Ground ground, Site site) {
+        Length foot = bridge.up().minus(bridge.drop()).minus(bridge.pieceHeight());
+        Length above = foot.minus(ground.at().up());
+        if (bridge.pieces() > 0 && above.isBelow(ABOVE_TABLE)) {
+            site.trouble(
+                    new Trouble(Trouble.Sort.HANGS_TOO_LOW, new Source(bridge.id(), "drop"), "", above, ABOVE_TABLE));
+        }
+    }
+
+    private static void derive(Bridge bridge, Site site, Length length, Length gap, int most) {
+        Ledger ledger = new Ledger(site, bridge.id());
+        ledger.sum(
+                "Strip, long",
+                length,
+                ledger.term("opening", bridge.opening(), "opening"),
+                ledger.twice("tab", bridge.tab(), "tab"));
+        ledger.formula(
+                "Gap between pieces",
+                Amount.of(gap),
+                "2 × ({0} + {1}) × sin 10°, so that they swing freely",
+                ledger.term("drop", bridge.drop(), "drop"),
+                ledger.term("piece", bridge.pieceHeight(), "pieceHeight"));
+        ledger.formula(
+                "Most pieces",
+                new Amount.Count(most),
+                "({0} − 2 × {1} + {2}) ÷ ({3} + {2}), whole ones",
+                ledger.term("opening", bridge.opening(), "opening"),
+                ledger.term("clear", bridge.edge(), "edge"),
+                ledger.term("gap", gap, "drop"),
+                ledger.term("piece", bridge.pieceWidth(), "pieceWidth"));
+    }
+}

@@ -1,0 +1,144 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Slit;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Door;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * Cut on three sides, hinged on the fourth; a pair meets in the middle with a gap. No adhesive behind it and 2 mm round
+ * it. The leaf is a slab of its own and a ground on which things can lie.
+ */
+@AutoService(Engineer.class)
+public final class DoorEngineer implements Engineer<Door> {
+    private static final Length BEYOND = Length.ofMillimetres(2);
+
+    @Override
+    public Class<Door> engineers() {
+        return Door.class;
+    }
+
+    @Override
+    public void engineer(Door door, Site site) {
+        WindowEngineer.ground(door.id(), door.on(), site).ifPresent(ground -> cut(door, ground, site));
+    }
+
+    private static void cut(Door door, Ground ground, Site site) {
+        Length w = door.width();
+        Length h = door.height();
+        Placement corner = Placement.at(door.across().minus(w.half()), door.up().minus(h.half()));
+        Outline whole = Outline.sheet(w, h).placed(corner);
+        if (door.hinge() == Door.Hinge.PAIR) {
+            Length each = w.minus(door.gap()).half();
+            leaf(door, ground, site, Outline.sheet(each, h).placed(corner), Door.Hinge.LEFT);
+            Placement other = corner.moved(w.minus(each), Length.ZERO);
+            leaf(door, ground, site, Outline.sheet(each, h).placed(other), Door.Hinge.RIGHT);
+        } else {
+            leaf(door, ground, site, whole, door.hinge());
+        }
+        site.open(ground.slab(), whole);
+        Outline round = Outline.sheet(w.plus(BEYOND.times(2)), h.plus(BEYOND.times(2)))
+                .placed(corner.moved(BEYOND.negated(), BEYOND.negated()));
+        site.zone(new Zone(Zone.Use.KEEP_OFF, door.id(), ground.under(), round));
+        site.zone(new Zone(Zone.Use.NO_GLUE, door.id(), ground.under(), round));
+        site.zone(new Zone(Zone.Use.SEEN_THROUGH, door.id(), ground.under(), whole));
+        Ledger ledger = new Ledger(site, door.id());
+        ledger.formula(
+                "Free of glue behind",
+                Amount.of(w.plus(BEYOND.times(2)), h.plus(BEYOND.times(2))),
+                "{0} by {1}, and 2 × {2} each way",
+                ledger.term("door", w, "width"),
+                ledger.term("", h, "height"),
+                ledger.term("border", BEYOND, "width"));
+        double length = Mm.of(door.hinge() == Door.Hinge.TOP || door.hinge() == Door.Hinge.BOTTOM ? h : w);
+        site.workings()
+                .side(new SideView(
+                        door.id(),
+                        "opens",
+                        List.of("panel", "door"),
+                        Sides.poses(share -> List.of(
+                                Sides.limb(new Point(-length / 3, 0), length * 5 / 3, 0),
+                                Sides.limb(Point.ORIGIN, length, share * door.opens())))));
+    }
+
+    private static void leaf(Door door, Ground ground, Site site, Outline leaf, Door.Hinge hinge) {
+        String which = door.hinge() == Door.Hinge.PAIR && hinge == Door.Hinge.RIGHT ? "second" : "leaf";
+        SlabId slab = new SlabId(door.id() + "/" + which);
+        Part part = site.part(ground.part()).orElseThrow();
+        site.slab(new Slab(
+                slab,
+                ground.part(),
+                which.equals("leaf") ? "Door" : "Second door",
+                part.material().thickness(),
+                List.of(leaf)));
+        site.levelWith(slab, ground.slab());
+        List<Point> line = Hinge.around(leaf.bounds(), hinge);
+        Placement lies = part.at().get(0);
+        double dx = -Mm.of(lies.across());
+        double dy = -Mm.of(lies.up());
+        List<Point> own = line.stream().map(p -> p.plus(dx, dy)).toList();
+        site.change(ground.part(), p -> p.with(new Slit(door.id(), own)));
+        site.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Way.MOUNTAIN));
+        if (which.equals("leaf")) {
+            Outline.Size size =
+                    new Outline.Size(leaf.bounds().wide(), leaf.bounds().high());
+            Placement at = Placement.at(
+                    Mm.length(leaf.bounds().left()), Mm.length(leaf.bounds().bottom()));
+            site.ground(
+                    door.id(),
+                    Ground.of(ground.part(), slab, at, size, Ground.Edge.NONE).on(ground.under()));
+        }
+        site.workings()
+                .motion(new Motion(
+                        door.id(),
+                        "opens",
+                        List.of(slab),
+                        new Move.Fold(line.get(0), line.get(3), Angle.ofDegrees(door.opens())),
+                        new Motion.Keeping(
+                                List.of(ground.slab()),
+                                Length.ZERO,
+                                false,
+                                Motion.Ends.STOPPED,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty()),
+                        0));
+    }
+
+    /** The cut round a leaf: from one end of the hinge round the other three sides to its other end. */
+    private static final class Hinge {
+        private Hinge() {}
+
+        static List<Point> around(Box b, Door.Hinge hinge) {
+            Point lowLeft = new Point(b.left(), b.bottom());
+            Point lowRight = new Point(b.right(), b.bottom());
+            Point highLeft = new Point(b.left(), b.top());
+            Point highRight = new Point(b.right(), b.top());
+            return switch (hinge) {
+                case RIGHT -> List.of(highRight, highLeft, lowLeft, lowRight);
+                case TOP -> List.of(highLeft, lowLeft, lowRight, highRight);
+                case BOTTOM -> List.of(lowRight, highRight, highLeft, lowLeft);
+                default -> List.of(lowLeft, lowRight, highRight, highLeft);
+            };
+        }
+    }
+}

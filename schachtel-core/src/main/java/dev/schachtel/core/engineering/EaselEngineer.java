@@ -1,0 +1,242 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Stance;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Easel;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * Blank W x 2 H, scored at H (hinge, at the top) and at H + a (crease). The face is glued to the flap under the crease
+ * only. The stop bar lies inside, the distance s from the hinge. Geometry: {@link EaselGeometry}.
+ */
+@AutoService(Engineer.class)
+public final class EaselEngineer implements Engineer<Easel> {
+    private static final SlabId BACK = new SlabId("base/back");
+    private static final SlabId FLAP = new SlabId("base/flap");
+    private static final SlabId STRUT = new SlabId("base/strut");
+    private static final PartId PART = new PartId(Id.BASE, "");
+    private static final PartId FACE = new PartId(Id.BASE, "face");
+    private static final PartId STOP = new PartId(Id.BASE, "stop");
+    private static final Length STOP_WIDE = Length.ofMillimetres(6);
+    private static final Length STOP_ABOVE = Length.ofMillimetres(1);
+
+    /** Where it stands; standing is false when it can't and a plain guess is drawn. */
+    private record Stand(double stop, double lean, boolean standing) {}
+
+    @Override
+    public Class<Easel> engineers() {
+        return Easel.class;
+    }
+
+    @Override
+    public void engineer(Easel easel, Site site) {
+        Length w = easel.width();
+        Length h = easel.height();
+        Length b = Length.max(Length.ofMillimetres(1), Length.min(easel.crease(), h.minus(Length.ofMillimetres(1))));
+        EaselGeometry geometry = new EaselGeometry(h, b);
+        Stand stand = stand(easel, geometry, site);
+        Cardstock card = new Stuff(site).card(easel.card(), new Source(Id.BASE, "card"));
+        Outline leaf = Outline.sheet(w, h);
+        Outline flap = Outline.sheet(w, b);
+        Outline strut = Outline.sheet(w, geometry.strut()).placed(Placement.at(Length.ZERO, b));
+        site.face(leaf);
+        site.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h.times(2)), Outline.sheet(w, h.times(2)))
+                .grain(Grain.ACROSS));
+        site.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(leaf)));
+        site.slab(new Slab(STRUT, PART, "Strut", card.thickness(), List.of(strut)));
+        site.slab(new Slab(FLAP, PART, "Flap", card.thickness(), List.of(flap)));
+        site.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Way.MOUNTAIN));
+        site.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Way.VALLEY));
+        Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP);
+        site.ground(Id.INSIDE, inside);
+        face(easel, site, b);
+        stopBar(easel, site, stand);
+        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
+        site.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
+        derive(easel, site, geometry, stand);
+        moves(site, geometry, stand);
+        site.workings().flat(new Flat("closed", w, h, 3));
+        site.afterwards(() -> {
+            new Closing(site, STRUT, BACK, card).meet();
+            new Closing(site, FLAP, BACK, card).meet();
+            stopHolds(easel, site);
+        });
+    }
+
+    private static Stand stand(Easel easel, EaselGeometry geometry, Site site) {
+        Optional<Length> stop;
+        Optional<Double> lean;
+        if (easel.stand() instanceof Easel.Stand.Stop chosen) {
+            stop = Optional.of(chosen.distance());
+            lean = geometry.lean(chosen.distance());
+        } else {
+            int degrees = easel.stand() instanceof Easel.Stand.Lean chosen ? chosen.degrees() : 60;
+            lean = Optional.of((double) degrees);
+            stop = geometry.stop(degrees);
+        }
+        if (stop.isEmpty() || lean.isEmpty()) {
+            site.trouble(new Trouble(
+                    Trouble.Sort.CAN_NOT_STAND,
+                    new Source(Id.BASE, "crease"),
+                    "",
+                    easel.crease(),
+                    easel.height().half()));
+            return new Stand(Mm.of(easel.height().half()), 60, false);
+        }
+        return new Stand(Mm.of(stop.get()), lean.get(), true);
+    }
+
+    /** The face covers the whole front but is held by the flap alone. */
+    private static void face(Easel easel, Site site, Length b) {
+        Stuff stuff = new Stuff(site);
+        Length w = easel.width();
+        Length h = easel.height();
+        Cardstock card = stuff.card(easel.faceCard(), new Source(Id.BASE, "faceCard"));
+        site.part(Part.of(FACE, "Face", card, Form.rectangle(w, h), Outline.sheet(w, h)));
+        SlabId slab = SlabId.of(FACE);
+        site.lay(slab, FLAP, stuff.fixing(easel.fixing(), new Source(Id.BASE, "fixing")));
+        site.ground(
+                Id.FRONT,
+                Ground.of(FACE, slab, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.LEVEL)
+                        .on(FLAP));
+        new Ledger(site, Id.BASE)
+                .formula(
+                        "Glued, from the foot",
+                        Amount.of(b),
+                        "the flap under the crease only: {0}",
+                        new Ledger(site, Id.BASE).term("crease", b, "crease"));
+    }
+
+    private static void stopBar(Easel easel, Site site, Stand stand) {
+        Foam foam = new Stuff(site).foam(easel.stop(), new Source(Id.BASE, "stop"));
+        Length long_ = Length.max(STOP_WIDE, Length.ofNanometres(easel.width().nanometres() / 10 * 6));
+        Length up = easel.height().minus(Mm.length(stand.stop())).minus(STOP_WIDE);
+        Placement at = Placement.at(easel.width().minus(long_).half(), up);
+        site.part(Part.of(STOP, "Stop bar", foam, Form.rectangle(long_, STOP_WIDE), Outline.sheet(long_, STOP_WIDE))
+                .at(at)
+                .stacked(easel.stopLayers())
+                .cutBy(CutMethod.SCISSORS));
+        site.joint(new Joint(SlabId.of(STOP), BACK, Joint.Hold.RESTS, foam, Length.ZERO));
+    }
+
+    /** The bar is at least 1 mm higher than the face is thick at its foot. */
+    private static void stopHolds(Easel easel, Site site) {
+        Length bottom = Length.ZERO;
+        Length top = Length.ZERO;
+        Length bar = Length.ZERO;
+        for (Level level : site.levels()) {
+            SlabId id = level.slab().id();
+            bottom = id.equals(FLAP) ? level.bottom() : bottom;
+            top = id.equals(SlabId.of(FACE)) ? level.top() : top;
+            bar = id.equals(SlabId.of(STOP)) ? level.slab().thickness() : bar;
+        }
+        Length asked = top.minus(bottom).plus(STOP_ABOVE);
+        if (bar.isBelow(asked)) {
+            Source source = new Source(Id.BASE, "stopLayers");
+            site.trouble(new Trouble(
+                    Trouble.Sort.STOP_TOO_LOW,
+                    source,
+                    Integer.toString(easel.stopLayers() + 1),
+                    new Amount.Thick(bar),
+                    new Amount.Thick(asked)));
+        }
+    }
+
+    private static void derive(Easel easel, Site site, EaselGeometry geometry, Stand stand) {
+        Ledger ledger = new Ledger(site, Id.BASE);
+        Length h = easel.height();
+        ledger.formula(
+                "Blank",
+                Amount.of(easel.width(), h.times(2)),
+                "{0} by 2 × {1}",
+                ledger.term("width", easel.width(), "width"),
+                ledger.term("height", h, "height"));
+        ledger.sum("First score, from the top", h, ledger.term("height", h, "height"));
+        ledger.sum(
+                "Strut",
+                geometry.strut(),
+                ledger.term("height", h, "height"),
+                ledger.term(-1, "crease", geometry.crease(), ledger.source("crease")));
+        Length stop = Mm.length(stand.stop());
+        if (easel.stand() instanceof Easel.Stand.Lean) {
+            ledger.formula(
+                    "Stop bar, from the hinge",
+                    Amount.of(stop),
+                    "{1} × cos {2}° + √({0}² − ({1} × sin {2}°)²)",
+                    ledger.term("strut", geometry.strut(), "crease"),
+                    ledger.term("crease", geometry.crease(), "crease"),
+                    ledger.count("lean", (int) Math.round(stand.lean()), "stand.degrees"));
+        } else {
+            ledger.formula(
+                    "Lean",
+                    new Amount.Degrees((int) Math.round(stand.lean())),
+                    "arccos (({1}² + {2}² − {0}²) ÷ (2 × {1} × {2}))",
+                    ledger.term("strut", geometry.strut(), "crease"),
+                    ledger.term("crease", geometry.crease(), "crease"),
+                    ledger.term("stop", stop, "stand.distance"));
+        }
+        ledger.formula(
+                "Stands high",
+                Amount.of(Mm.length(geometry.topAt(stand.stop(), stand.lean()).y())),
+                "{0} × sin {1}°",
+                ledger.term("height", h, "height"),
+                ledger.count("lean", (int) Math.round(stand.lean()), "stand.degrees"));
+    }
+
+    private static void moves(Site site, EaselGeometry geometry, Stand stand) {
+        double h = Mm.of(geometry.height());
+        double a = Mm.of(geometry.strut());
+        Point crease = geometry.creaseAt(stand.stop(), stand.lean());
+        double up = Math.toDegrees(Math.atan2(crease.y(), crease.x()));
+        site.workings().side(new SideView(Id.BASE, "stands up", List.of("base", "strut", "face"), Sides.poses(share -> {
+            double lifted = up * share;
+            Point bend = Sides.limb(Point.ORIGIN, a, lifted).get(1);
+            double foot = geometry.footAt(lifted);
+            double lean = Math.toDegrees(Math.atan2(bend.y(), foot - bend.x()));
+            Point top = geometry.topAt(foot, lean);
+            return List.of(
+                    Sides.limb(Point.ORIGIN, h, 0), List.of(Point.ORIGIN, bend), List.of(new Point(foot, 0), top));
+        })));
+        if (stand.standing()) {
+            Point foot = new Point(stand.stop(), 0);
+            Point top = geometry.topAt(stand.stop(), stand.lean());
+            site.workings()
+                    .stance(new Stance(
+                            Id.BASE,
+                            List.of(
+                                    new Stance.Limb(
+                                            BACK, new Point(h, 0), Point.ORIGIN, Length.ZERO, geometry.height()),
+                                    new Stance.Limb(STRUT, crease, Point.ORIGIN, geometry.crease(), geometry.height()),
+                                    new Stance.Limb(FLAP, foot, top, Length.ZERO, geometry.height())),
+                            Length.ZERO,
+                            geometry.height()));
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.card.Frame;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+
+/**
+ * Band = (W1 - W2)/2, the same on both axes or said to be uneven. k frames stacked are k x caliper + (k - 1) x glue. An
+ * inlay drops into the frame, level; a backing is the frame's opening + 2 x 3.
+ */
+@AutoService(Engineer.class)
+public final class FrameEngineer implements Engineer<Frame> {
+    private static final Length UNDER = Length.ofMillimetres(3);
+
+    @Override
+    public Class<Frame> engineers() {
+        return Frame.class;
+    }
+
+    @Override
+    public void engineer(Frame frame, Site site) {
+        site.ground(frame.on(), new Source(frame.id(), "on")).ifPresent(ground -> lay(frame, ground, site));
+    }
+
+    private static void lay(Frame frame, Ground ground, Site site) {
+        Length across = frame.outer().width().minus(frame.innerWidth());
+        Length up = frame.outer().height().minus(frame.innerHeight());
+        Source inner = new Source(frame.id(), "innerWidth");
+        if (!across.isPositive() || !up.isPositive()) {
+            site.trouble(new Trouble(
+                    Trouble.Sort.NO_BAND, inner, "", Length.min(across, up).half(), Length.ZERO));
+            return;
+        }
+        if (!across.equals(up)) {
+            site.trouble(new Trouble(Trouble.Sort.BAND_UNEVEN, inner, "", across.half(), up.half()));
+        }
+        Stuff stuff = new Stuff(site);
+        Material fixing = stuff.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
+        Cardstock card = stuff.card(frame.card(), new Source(frame.id(), "card"));
+        Placement middle = Placement.at(frame.across(), frame.up());
+        Shapes outer = Shapes.of(frame.outer());
+        Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight());
+        PartId id = new PartId(frame.id(), "");
+        Outline band = outer.outline().without(hole);
+        Length thick =
+                card.thickness().times(frame.copies()).plus(fixing.thickness().times(frame.copies() - 1L));
+        site.folded(Part.of(
+                        id,
+                        "Frame",
+                        card,
+                        Form.of(
+                                Form.Sort.FRAME,
+                                outer.form().width(),
+                                outer.form().height()),
+                        band)
+                .at(middle)
+                .stacked(frame.copies())
+                .cutBy(CutMethod.DIE));
+        site.slab(new Slab(SlabId.of(id), id, "Frame", thick, List.of(band.placed(middle))));
+        inlay(frame, ground, site, fixing, hole);
+        site.lay(SlabId.of(id), ground.slab(), fixing);
+        site.ground(
+                frame.id(),
+                Ground.of(
+                                id,
+                                SlabId.of(id),
+                                middle.moved(
+                                        frame.outer().width().half().negated(),
+                                        frame.outer().height().half().negated()),
+                                new Outline.Size(
+                                        frame.outer().width(), frame.outer().height()),
+                                Ground.Edge.NONE)
+                        .on(ground.slab())
+                        .shaped(outer.outline().placed(middle)));
+        derive(frame, site, across, up, thick);
+    }
+
+    private static void inlay(Frame frame, Ground ground, Site site, Material fixing, Outline hole) {
+        if (frame.inlay() == Frame.Inlay.NONE) {
+            return;
+        }
+        boolean backed = frame.inlay() == Frame.Inlay.BACKED;
+        Cardstock card = new Stuff(site).card(frame.inlayCard(), new Source(frame.id(), "inlayCard"));
+        PartId id = new PartId(frame.id(), backed ? "backing" : "inlay");
+        Length border = backed ? UNDER : Length.ZERO;
+        Length w = frame.innerWidth().plus(border.times(2));
+        Length h = frame.innerHeight().plus(border.times(2));
+        Outline outline = backed ? hole.grown(UNDER) : hole;
+        Form.Sort sort = Shapes.of(frame.outer()).form().sort();
+        site.part(Part.of(id, backed ? "Backing" : "Inlay", card, Form.of(sort, w, h), outline)
+                .at(Placement.at(frame.across(), frame.up()))
+                .stacked(backed ? 1 : frame.copies())
+                .cutBy(CutMethod.DIE));
+        site.lay(SlabId.of(id), ground.slab(), fixing);
+        if (backed) {
+            site.lay(SlabId.of(new PartId(frame.id(), "")), SlabId.of(id), fixing);
+            Ledger ledger = new Ledger(site, frame.id());
+            ledger.formula(
+                    "Backing",
+                    Amount.of(w, h),
+                    "{0} by {1}, and 2 × {2} each way",
+                    ledger.term("", frame.innerWidth(), "innerWidth"),
+                    ledger.term("", frame.innerHeight(), "innerHeight"),
+                    ledger.term("under the frame", UNDER, "inlay"));
+        }
+    }
+
+    private static void derive(Frame frame, Site site, Length across, Length up, Length thick) {
+        Ledger ledger = new Ledger(site, frame.id());
+        ledger.formula(
+                "Band, across",
+                Amount.of(across.half()),
+                "({0} − {1}) ÷ 2",
+                ledger.term("outer", frame.outer().width(), "outer.width"),
+                ledger.term("inner", frame.innerWidth(), "innerWidth"));
+        ledger.formula(
+                "Band, up",
+                Amount.of(up.half()),
+                "({0} − {1}) ÷ 2",
+                ledger.term("outer", frame.outer().height(), "outer.height"),
+                ledger.term("inner", frame.innerHeight(), "innerHeight"));
+        ledger.formula(
+                "Frames, thick",
+                new Amount.Thick(thick),
+                "{0} layers and the glue between",
+                ledger.count("", frame.copies(), "copies"));
+    }
+}

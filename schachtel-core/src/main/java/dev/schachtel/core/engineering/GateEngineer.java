@@ -1,0 +1,176 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Gate;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.shape.Silhouettes;
+
+/**
+ * Centre W with flaps L and R. Meeting: L + R = W - gap. Overlapping: L + R = W + overlap less one caliper, by which the
+ * right flap, folded inside the left, is shorter. Drawn with its inside up, so that left is left.
+ */
+@AutoService(Engineer.class)
+public final class GateEngineer implements Engineer<Gate> {
+    private static final SlabId BACK = new SlabId("base/back");
+    private static final SlabId LEFT = new SlabId("base/left-flap");
+    private static final SlabId RIGHT = new SlabId("base/right-flap");
+    private static final PartId PART = new PartId(Id.BASE, "");
+    private static final double OPENS = 120;
+
+    @Override
+    public Class<Gate> engineers() {
+        return Gate.class;
+    }
+
+    /** Widths of the two flaps. */
+    record Flaps(Length left, Length right) {
+        static Flaps of(Gate gate, Length caliper) {
+            boolean meeting = gate.closing() == Gate.Closing.MEETING;
+            Length both = meeting
+                    ? gate.width().minus(gate.gap())
+                    : gate.width().plus(gate.overlap()).minus(caliper);
+            Length left = Length.ofNanometres(both.nanometres() / 100 * gate.leftShare());
+            return new Flaps(left, both.minus(left));
+        }
+    }
+
+    @Override
+    public void engineer(Gate gate, Site site) {
+        Cardstock card = new Stuff(site).card(gate.card(), new Source(Id.BASE, "card"));
+        Flaps flaps = Flaps.of(gate, card.thickness());
+        Length w = gate.width();
+        Length h = gate.height();
+        Outline middle = Outline.sheet(w, h);
+        site.face(middle);
+        Length blank = flaps.left().plus(w).plus(flaps.right());
+        boolean scalloped = gate.edge() == Gate.Edge.SCALLOPED;
+        Outline flap =
+                scalloped ? Silhouettes.scalloped(flaps.left(), h, gate.edgeDepth()) : Outline.sheet(flaps.left(), h);
+        Part part = Part.of(PART, "Card base", card, Form.rectangle(blank, h), blank(flap, flaps, w, h))
+                .at(Placement.at(flaps.left().negated(), Length.ZERO))
+                .grain(Grain.UP);
+        site.folded(scalloped ? part.cutBy(CutMethod.DIE) : part);
+        Outline right = Outline.sheet(flaps.right(), h).placed(Placement.at(w.minus(flaps.right()), Length.ZERO));
+        site.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
+        site.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
+        site.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
+        grounds(site, gate, flaps, flap);
+        for (Length at : List.of(flaps.left(), flaps.left().plus(w))) {
+            site.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Way.VALLEY));
+        }
+        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
+        derive(gate, site, flaps, card);
+        opens(site, gate, flaps);
+        site.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
+        site.afterwards(() -> close(site, gate, card));
+    }
+
+    /** The blank's left edge is the left flap's free edge turned over. */
+    private static Outline blank(Outline flap, Flaps flaps, Length w, Length h) {
+        Length rest = w.plus(flaps.right());
+        Outline sheet = Outline.sheet(flaps.left().plus(rest), h)
+                .placed(Placement.at(flaps.left().negated(), Length.ZERO));
+        Outline turned = flap.mirrored(0);
+        List<Outline> cut = sheet.less(List.of(turned, Outline.sheet(rest, h)));
+        Outline whole = sheet;
+        for (Outline sliver : cut) {
+            whole = whole.without(sliver);
+        }
+        return whole.placed(Placement.at(flaps.left(), Length.ZERO));
+    }
+
+    private static void grounds(Site site, Gate gate, Flaps flaps, Outline flap) {
+        Length h = gate.height();
+        Outline.Size left = new Outline.Size(flaps.left(), h);
+        Outline.Size right = new Outline.Size(flaps.right(), h);
+        Ground leftFlap =
+                Ground.of(PART, LEFT, Placement.ORIGIN, left, Ground.Edge.LEFT).on(BACK);
+        site.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(flap));
+        Placement at = Placement.at(gate.width().minus(flaps.right()), Length.ZERO);
+        site.ground(
+                Gate.RIGHT, Ground.of(PART, RIGHT, at, right, Ground.Edge.RIGHT).on(BACK));
+        Outline.Size whole = new Outline.Size(gate.width(), h);
+        site.ground(Id.INSIDE, Ground.of(PART, BACK, Placement.ORIGIN, whole, Ground.Edge.SIDES));
+    }
+
+    private static void close(Site site, Gate gate, Cardstock card) {
+        new Closing(site, RIGHT, BACK, card).meet();
+        new Closing(site, LEFT, BACK, card).meet();
+        if (gate.closing() == Gate.Closing.OVERLAPPING) {
+            site.joint(new Joint(LEFT, RIGHT, Joint.Hold.MEETS, card, Length.ZERO));
+        }
+    }
+
+    private static void opens(Site site, Gate gate, Flaps flaps) {
+        double w = Mm.of(gate.width());
+        double l = Mm.of(flaps.left());
+        double r = Mm.of(flaps.right());
+        site.workings()
+                .side(new SideView(
+                        Id.BASE,
+                        "flaps open",
+                        List.of("back", "left flap", "right flap"),
+                        Sides.poses(share -> List.of(
+                                Sides.limb(Point.ORIGIN, w, 0),
+                                Sides.limb(Point.ORIGIN, l, OPENS * share),
+                                Sides.limb(new Point(w, 0), r, 180 - OPENS * share)))));
+    }
+
+    private static void derive(Gate gate, Site site, Flaps flaps, Cardstock card) {
+        Ledger ledger = new Ledger(site, Id.BASE);
+        Length both = flaps.left().plus(flaps.right());
+        if (gate.closing() == Gate.Closing.MEETING) {
+            ledger.sum(
+                    "Both flaps",
+                    both,
+                    ledger.term("width", gate.width(), "width"),
+                    ledger.term(-1, "gap", gate.gap(), ledger.source("gap")));
+        } else {
+            ledger.sum(
+                    "Both flaps",
+                    both,
+                    ledger.term("width", gate.width(), "width"),
+                    ledger.term("overlap", gate.overlap(), "overlap"),
+                    ledger.term(-1, "caliper", card.thickness(), ledger.source("card")));
+        }
+        ledger.formula(
+                "Left flap",
+                Amount.of(flaps.left()),
+                "{1} % of {0}",
+                ledger.term("both", both, "leftShare"),
+                ledger.count("share", gate.leftShare(), "leftShare"));
+        ledger.sum(
+                "Right flap",
+                flaps.right(),
+                ledger.term("both", both, "gap"),
+                ledger.term(-1, "left flap", flaps.left(), ledger.source("leftShare")));
+        ledger.sum(
+                "Blank, wide",
+                both.plus(gate.width()),
+                ledger.term("both flaps", both, "gap"),
+                ledger.term("width", gate.width(), "width"));
+    }
+}

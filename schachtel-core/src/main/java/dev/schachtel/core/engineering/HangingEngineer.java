@@ -1,0 +1,77 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Hanging;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+
+/** A mirrored pair on a thread across a window: side clearance 2, thread = window + 2 x the taped ends. */
+@AutoService(Engineer.class)
+public final class HangingEngineer implements Engineer<Hanging> {
+    private static final Length CLEAR = Length.ofMillimetres(2);
+
+    @Override
+    public Class<Hanging> engineers() {
+        return Hanging.class;
+    }
+
+    @Override
+    public void engineer(Hanging pair, Site site) {
+        site.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, site));
+    }
+
+    private static void hang(Hanging pair, Aperture aperture, Site site) {
+        Placement middle = aperture.middle();
+        Shapes shape = Shapes.of(pair.piece());
+        Cardstock card = new Stuff(site).card(pair.card(), new Source(pair.id(), "card"));
+        PartId id = new PartId(pair.id(), "piece");
+        site.part(Part.of(id, "Piece and its mirror", card, shape.form(), shape.outline())
+                .at(middle)
+                .stacked(2)
+                .cutBy(CutMethod.DIE));
+        SlabId slab = SlabId.of(id);
+        site.levelWith(slab, aperture.in().slab());
+        Length height = aperture.opening().height();
+        Length thread = height.plus(pair.ends().times(2));
+        Threads.add(site, new PartId(pair.id(), "thread"), thread, pair.thread(), middle);
+        Point top = middle.origin().plus(0, Mm.of(height) / 2);
+        Point foot = middle.origin().plus(0, -Mm.of(height) / 2);
+        site.workings()
+                .motion(new Motion(
+                        pair.id(),
+                        "spins",
+                        List.of(slab),
+                        new Move.Fold(foot, top, Angle.ofDegrees(180)),
+                        new Motion.Keeping(
+                                List.of(),
+                                CLEAR,
+                                false,
+                                Motion.Ends.ENDLESS,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(new Motion.Space(
+                                        slab, pair.piece().width().half(), true))),
+                        0));
+        Ledger ledger = new Ledger(site, pair.id());
+        ledger.sum(
+                "Thread",
+                thread,
+                ledger.term(1, "window", height, new Source(pair.window(), "shape.*")),
+                ledger.twice("taped", pair.ends(), "ends"));
+    }
+}

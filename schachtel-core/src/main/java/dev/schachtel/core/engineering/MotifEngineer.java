@@ -1,0 +1,45 @@
+package dev.schachtel.core.engineering;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.shape.Placement;
+
+/** A cut-out laid on, turned about its middle. */
+@AutoService(Engineer.class)
+public final class MotifEngineer implements Engineer<Motif> {
+    @Override
+    public Class<Motif> engineers() {
+        return Motif.class;
+    }
+
+    @Override
+    public void engineer(Motif motif, Site site) {
+        site.ground(motif.on(), new Source(motif.id(), "on")).ifPresent(ground -> lay(motif, ground, site));
+    }
+
+    private static void lay(Motif motif, Ground ground, Site site) {
+        if (motif.shape() instanceof Opening.Own own) {
+            OwnOutline.judge(own.path(), new Source(motif.id(), "shape.path"), site);
+        }
+        Stuff stuff = new Stuff(site);
+        Shapes shape = Shapes.of(motif.shape());
+        Cardstock card = stuff.card(motif.card(), new Source(motif.id(), "card"));
+        PartId id = new PartId(motif.id(), "");
+        boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
+        site.part(Part.of(id, "Cut-out", card, shape.form(), shape.outline())
+                .at(Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned())))
+                .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
+        Material fixing = stuff.fixing(motif.fixing(), new Source(motif.id(), "fixing"));
+        Raised.lay(site, id, ground, fixing);
+    }
+}

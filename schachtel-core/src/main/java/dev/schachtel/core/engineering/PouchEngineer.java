@@ -1,0 +1,119 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Pouch;
+import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Film;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Circles;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * Wrapping film = panel + 2 x 19 each way, corners clipped at 45 degrees; taped on three sides, filled, taped on the
+ * fourth. Only flat pieces: a pouch keeps nothing apart. Filling n = cover x panel over the area of a piece.
+ */
+@AutoService(Engineer.class)
+public final class PouchEngineer implements Engineer<Pouch> {
+    /** A pouch takes pieces up to this thickness: handbook chapter 2. */
+    private static final Length FLATTEST = Length.ofMicrometres(500);
+
+    @Override
+    public Class<Pouch> engineers() {
+        return Pouch.class;
+    }
+
+    @Override
+    public void engineer(Pouch pouch, Site site) {
+        site.ground(pouch.panel(), new Source(pouch.id(), "panel")).ifPresent(panel -> wrap(pouch, panel, site));
+    }
+
+    private static void wrap(Pouch pouch, Ground panel, Site site) {
+        Stuff stuff = new Stuff(site);
+        Film film = stuff.film(pouch.film(), new Source(pouch.id(), "film"));
+        Length wrap = pouch.wrap();
+        Length w = panel.width().plus(wrap.times(2));
+        Length h = panel.height().plus(wrap.times(2));
+        PartId id = new PartId(pouch.id(), "film");
+        site.part(
+                Part.of(id, "Wrapping film", film, Form.rectangle(w, h), clipped(w, h, wrap))
+                        .at(panel.at().moved(wrap.negated(), wrap.negated())),
+                List.of(panel.outline()));
+        Material fixing = stuff.fixing(pouch.fixing(), new Source(pouch.id(), "fixing"));
+        site.joint(new Joint(SlabId.of(id), panel.slab(), Joint.Hold.RESTS, fixing, FLATTEST));
+        site.afterwards(() -> close(pouch, panel, site, id));
+        Ledger ledger = new Ledger(site, pouch.id());
+        ledger.formula(
+                "Wrapping film",
+                Amount.of(w, h),
+                "{0} by {1}, and 2 × {2} each way",
+                ledger.term(1, "panel", panel.width(), new Source(panel.owner(), "*")),
+                ledger.term(1, "", panel.height(), new Source(panel.owner(), "*")),
+                ledger.term("wrap", wrap, "wrap"));
+    }
+
+    /** Its corners cut off where the sides fold over each other. */
+    private static Outline clipped(Length w, Length h, Length wrap) {
+        Length inner = w.minus(wrap);
+        Length upper = h.minus(wrap);
+        return Outline.ofCorners(List.of(
+                Point.of(wrap, Length.ZERO),
+                Point.of(inner, Length.ZERO),
+                Point.of(w, wrap),
+                Point.of(w, upper),
+                Point.of(inner, h),
+                Point.of(wrap, h),
+                Point.of(Length.ZERO, upper),
+                Point.of(Length.ZERO, wrap)));
+    }
+
+    /** Windows before the panel look into the pouch; whatever lies on the panel lies on its film. */
+    private static void close(Pouch pouch, Ground panel, Site site, PartId film) {
+        List<Cutout> windows = site.apertures().stream()
+                .filter(a -> a.in().under().equals(panel.slab()))
+                .map(Aperture::cutout)
+                .toList();
+        SlabId top = SlabId.of(film);
+        site.rejoin(j -> j.lower().equals(panel.slab())
+                        && j.hold() == Joint.Hold.RESTS
+                        && !j.upper().equals(top)
+                ? new Joint(j.upper(), top, Joint.Hold.RESTS, j.by(), j.thickness())
+                : j);
+        Filling filling = new Stuff(site).filling(pouch.filling(), new Source(pouch.id(), "filling"));
+        Outline clear = panel.outline();
+        int pieces = (int) Math.round(clear.area().shareOf(Circles.area(filling.diameter())) * pouch.cover() / 100.0);
+        site.chamber(new Chamber(
+                pouch.id(),
+                Chamber.Sort.POUCH,
+                windows,
+                clear,
+                clear,
+                panel.slab(),
+                film,
+                List.of(),
+                List.of(),
+                FLATTEST,
+                filling,
+                pieces));
+        Ledger ledger = new Ledger(site, pouch.id());
+        ledger.formula(
+                "Filling, pieces",
+                new Amount.Count(pieces),
+                "{0} % of the panel ÷ one piece {1} across",
+                ledger.count("cover", pouch.cover(), "cover"),
+                ledger.term("disc", filling.diameter(), "filling"));
+    }
+}

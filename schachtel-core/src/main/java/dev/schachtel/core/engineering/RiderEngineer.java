@@ -1,0 +1,212 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Connector;
+import dev.schachtel.core.card.Rider;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Path;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Sweep;
+
+/**
+ * Slot = the connector swept along its path, grown by the play p all round. Round connector c: width c + 2 p, length
+ * travel + c + 2 p. Oblong: across + 2 p by travel + along + 2 p. Retainer = slot width + 2 x hold. Example travel 60, c
+ * 10, p 0.8: 11.6 x 71.6, retainer 19.6 for hold 4.
+ */
+@AutoService(Engineer.class)
+public final class RiderEngineer implements Engineer<Rider> {
+    /** Air between what glides on each other. */
+    static final Length GLIDE = Length.ofMicrometres(100);
+    /** Asked for on each side of a slot by whatever must not come through it: handbook chapter 2. */
+    static final Length HOLD_ASKED = Length.ofMillimetres(4);
+
+    static final Length CLEAR = Length.ofMillimetres(1);
+    /** Foam is cut this far off what moves: what is asked, and what chords of arcs may hide. */
+    static final Length FOAM_OFF = Length.ofMicrometres(1100);
+
+    static final Length AIR = Length.ofMicrometres(500);
+
+    @Override
+    public Class<Rider> engineers() {
+        return Rider.class;
+    }
+
+    /** A connector's sizes along the slot and across it. */
+    private record Body(Length along, Length across, boolean round) {
+        static Body of(Connector connector) {
+            if (connector instanceof Connector.Oblong o) {
+                return new Body(o.along(), o.wide(), false);
+            }
+            Length c = ((Connector.Round) connector).diameter();
+            return new Body(c, c, true);
+        }
+
+        /** Grown by a border, turned to the direction of travel. */
+        Outline grown(Length by, Angle heading) {
+            Length a = along.plus(by.times(2));
+            Length b = across.plus(by.times(2));
+            Outline plain = round ? Outline.circle(a) : Outline.rectangle(a, b);
+            return round ? plain : plain.placed(Placement.ORIGIN.turned(heading));
+        }
+
+        Form form(Length by) {
+            Length a = along.plus(by.times(2));
+            Length b = across.plus(by.times(2));
+            return round ? Form.of(Form.Sort.ROUND, a, b) : Form.rectangle(a, b);
+        }
+    }
+
+    @Override
+    public void engineer(Rider rider, Site site) {
+        site.ground(rider.on(), new Source(rider.id(), "on")).ifPresent(ground -> run(rider, ground, site));
+    }
+
+    private static void run(Rider rider, Ground ground, Site site) {
+        SlotLine line = SlotLine.of(rider.id(), rider.path(), site);
+        Path path = line.path();
+        Body body = Body.of(rider.connector());
+        Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
+        Outline slot = Sweep.along(body.grown(rider.play(), heading), path);
+        Length slotWide = body.across().plus(rider.play().times(2));
+        Length slotLong = path.length().plus(body.along()).plus(rider.play().times(2));
+        Form form = Form.of(body.round() ? Form.Sort.ROUNDED : Form.Sort.RECTANGLE, slotLong, slotWide);
+        site.cut(ground, new Cutout(rider.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
+        Placement rest = Slots.at(path, rider.rest() / 100.0);
+        Stuff stuff = new Stuff(site);
+        Cardstock card = stuff.card(rider.card(), new Source(rider.id(), "card"));
+        Length hold = rider.play().plus(rider.hold());
+        Outline keeper = body.round() ? body.grown(hold, heading) : retainer(body, rider, heading);
+        PartId retainer = new PartId(rider.id(), "retainer");
+        Form keeperForm = body.round()
+                ? body.form(hold)
+                : Form.rectangle(
+                        body.along().plus(rider.hold().times(2)),
+                        slotWide.plus(rider.hold().times(2)));
+        site.part(
+                Part.of(retainer, "Retainer", card, keeperForm, keeper).at(rest).cutBy(CutMethod.DIE));
+        PartId connector = new PartId(rider.id(), "connector");
+        int layers = Slots.layers(site, ground, card);
+        site.part(Part.of(connector, "Connector", card, body.form(Length.ZERO), body.grown(Length.ZERO, heading))
+                .at(rest)
+                .stacked(layers)
+                .cutBy(CutMethod.DIE));
+        PartId face = new PartId(rider.id(), "rider");
+        Shapes shape = Shapes.of(rider.face());
+        site.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
+                .at(rest)
+                .cutBy(CutMethod.DIE));
+        Material glue = stuff.fixing(rider.fixing(), new Source(rider.id(), "fixing"));
+        site.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
+        site.lay(SlabId.of(connector), SlabId.of(retainer), glue);
+        site.lay(SlabId.of(face), SlabId.of(connector), glue);
+        Outline swept = Sweep.along(keeper, path).grown(FOAM_OFF);
+        site.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
+        motion(rider, ground, site, path, body);
+        derive(rider, site, line, body);
+    }
+
+    private static Outline retainer(Body body, Rider rider, Angle heading) {
+        return Outline.rectangle(
+                        body.along().plus(rider.hold().times(2)),
+                        body.across().plus(rider.play().plus(rider.hold()).times(2)))
+                .placed(Placement.ORIGIN.turned(heading));
+    }
+
+    private static void motion(Rider rider, Ground ground, Site site, Path path, Body body) {
+        SlabId retainer = SlabId.of(new PartId(rider.id(), "retainer"));
+        Length slotWide = body.across().plus(rider.play().times(2));
+        Length keeps = slotWide.plus(rider.hold().times(2));
+        Optional<Motion.Lock> lock = body.round()
+                ? Optional.empty()
+                : Optional.of(new Motion.Lock(
+                        body.along(), rider.push(), rider.friction(), new Source(rider.id(), "connector.along")));
+        site.workings()
+                .motion(new Motion(
+                        rider.id(),
+                        "slides",
+                        List.of(
+                                retainer,
+                                SlabId.of(new PartId(rider.id(), "connector")),
+                                SlabId.of(new PartId(rider.id(), "rider"))),
+                        new Move.Slide(path),
+                        new Motion.Keeping(
+                                List.of(ground.slab()),
+                                CLEAR,
+                                true,
+                                Motion.Ends.STOPPED,
+                                Optional.of(new Motion.Retainer(
+                                        new PartId(rider.id(), "retainer"),
+                                        keeps,
+                                        slotWide,
+                                        HOLD_ASKED.times(2),
+                                        new Source(rider.id(), "hold"))),
+                                lock,
+                                Optional.of(new Motion.Space(retainer, AIR, false))),
+                        rider.rest()));
+    }
+
+    private static void derive(Rider rider, Site site, SlotLine line, Body body) {
+        Ledger ledger = new Ledger(site, rider.id());
+        line.derive(ledger, rider.path());
+        Length p = rider.play();
+        String along = body.round() ? "connector.diameter" : "connector.along";
+        String across = body.round() ? "connector.diameter" : "connector.wide";
+        Length slotWide = body.across().plus(p.times(2));
+        ledger.sum(
+                "Slot, wide",
+                slotWide,
+                ledger.term("connector", body.across(), across),
+                ledger.twice("play", p, "play"));
+        ledger.sum(
+                "Slot, long",
+                line.path().length().plus(body.along()).plus(p.times(2)),
+                ledger.term("travel", line.path().length(), "path.*"),
+                ledger.term("connector", body.along(), along),
+                ledger.twice("play", p, "play"));
+        ledger.sum(
+                "Retainer, wide",
+                slotWide.plus(rider.hold().times(2)),
+                ledger.term("slot", slotWide, "play"),
+                ledger.twice("hold", rider.hold(), "hold"));
+        if (!body.round()) {
+            ledger.sum(
+                    "Retainer, long",
+                    body.along().plus(rider.hold().times(2)),
+                    ledger.term("connector", body.along(), along),
+                    ledger.twice("hold", rider.hold(), "hold"));
+            ledger.formula(
+                    "Longest push beside",
+                    Amount.of(Mm.length(Mm.of(body.along()) / (3 * rider.friction() / 100.0))),
+                    "{0} ÷ (3 × friction {1} %): with half as much again to spare",
+                    ledger.term("connector", body.along(), along),
+                    ledger.count("", rider.friction(), "friction"));
+        }
+        ledger.formula(
+                "Slides by itself above",
+                new Amount.Degrees((int) Math.round(Math.toDegrees(Math.atan(rider.friction() / 100.0)))),
+                "arctan of friction {0} %; this slot’s gentlest leg has {1}",
+                ledger.count("", rider.friction(), "friction"),
+                ledger.count("", (int) Math.round(Math.toDegrees(line.path().gentlestSlope())), "path.*"));
+    }
+}

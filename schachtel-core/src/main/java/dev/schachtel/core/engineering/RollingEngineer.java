@@ -1,0 +1,122 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Rolling;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Circles;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Path;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Sweep;
+
+/** Two discs on a connector of foam through a slot; turns = travel/(pi c). Example travel 90, c 19: 1.51. */
+@AutoService(Engineer.class)
+public final class RollingEngineer implements Engineer<Rolling> {
+    @Override
+    public Class<Rolling> engineers() {
+        return Rolling.class;
+    }
+
+    @Override
+    public void engineer(Rolling rolling, Site site) {
+        site.ground(rolling.on(), new Source(rolling.id(), "on")).ifPresent(ground -> run(rolling, ground, site));
+    }
+
+    private static void run(Rolling r, Ground ground, Site site) {
+        SlotLine line = SlotLine.of(r.id(), r.path(), site);
+        Path path = line.path();
+        Length slotWide = r.connector().plus(r.play().times(2));
+        Length slotLong = path.length().plus(slotWide);
+        Outline slot = Sweep.along(Outline.circle(slotWide), path);
+        Form form = Form.of(Form.Sort.ROUNDED, slotLong, slotWide);
+        site.cut(ground, new Cutout(r.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
+        Stuff stuff = new Stuff(site);
+        Cardstock card = stuff.card(r.card(), new Source(r.id(), "card"));
+        Foam foam = stuff.foam(r.foam(), new Source(r.id(), "foam"));
+        Placement rest = Slots.at(path, 0);
+        SlabId keeper = disc(site, r, "behind", r.keeper(), rest);
+        SlabId front = disc(site, r, "disc", r.disc(), rest);
+        PartId core = new PartId(r.id(), "connector");
+        Form round = Form.of(Form.Sort.ROUND, r.connector(), r.connector());
+        site.part(Part.of(core, "Connector", foam, round, Outline.circle(r.connector()))
+                .at(rest)
+                .cutBy(CutMethod.SCISSORS));
+        site.joint(new Joint(ground.slab(), keeper, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
+        site.joint(new Joint(SlabId.of(core), keeper, Joint.Hold.RESTS, foam, Length.ZERO));
+        site.joint(new Joint(front, SlabId.of(core), Joint.Hold.RESTS, foam, Length.ZERO));
+        Outline swept = Sweep.along(Outline.circle(r.keeper()), path).grown(RiderEngineer.FOAM_OFF);
+        site.zone(new Zone(Zone.Use.KEEP_OFF, r.id(), ground.under(), swept));
+        Move.Roll roll = new Move.Roll(path, r.connector());
+        Length asked = RiderEngineer.HOLD_ASKED.times(2);
+        site.workings()
+                .motion(new Motion(
+                        r.id(),
+                        "rolls",
+                        List.of(keeper, SlabId.of(core), front),
+                        roll,
+                        new Motion.Keeping(
+                                List.of(ground.slab()),
+                                RiderEngineer.CLEAR,
+                                true,
+                                Motion.Ends.STOPPED,
+                                Optional.of(new Motion.Retainer(
+                                        new PartId(r.id(), "behind"),
+                                        Length.min(r.keeper(), r.disc()),
+                                        slotWide,
+                                        asked,
+                                        new Source(r.id(), "keeper"))),
+                                Optional.empty(),
+                                Optional.of(new Motion.Space(keeper, RiderEngineer.AIR, false))),
+                        0));
+        derive(r, site, line, roll);
+    }
+
+    private static SlabId disc(Site site, Rolling r, String which, Length diameter, Placement at) {
+        Cardstock card = new Stuff(site).card(r.card(), new Source(r.id(), "card"));
+        PartId id = new PartId(r.id(), which);
+        Form form = Form.of(Form.Sort.ROUND, diameter, diameter);
+        String name = which.equals("disc") ? "Disc in front" : "Disc behind";
+        site.part(Part.of(id, name, card, form, Outline.circle(diameter)).at(at).cutBy(CutMethod.DIE));
+        return SlabId.of(id);
+    }
+
+    private static void derive(Rolling r, Site site, SlotLine line, Move.Roll roll) {
+        Ledger ledger = new Ledger(site, r.id());
+        line.derive(ledger, r.path());
+        Length slotWide = r.connector().plus(r.play().times(2));
+        ledger.sum(
+                "Slot, wide",
+                slotWide,
+                ledger.term("connector", r.connector(), "connector"),
+                ledger.twice("play", r.play(), "play"));
+        ledger.sum(
+                "Slot, long",
+                line.path().length().plus(slotWide),
+                ledger.term("travel", line.path().length(), "path.*"),
+                ledger.term("slot", slotWide, "connector"));
+        ledger.formula(
+                "Turns",
+                new Amount.Times((int) Math.round(roll.turns() * 100)),
+                "{0} ÷ once round the connector {1}",
+                ledger.term("travel", line.path().length(), "path.*"),
+                ledger.term("", Circles.circumference(r.connector()), "connector"));
+    }
+}

@@ -1,0 +1,166 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+import java.util.Optional;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Shaped;
+import dev.schachtel.core.card.Silhouette;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.shape.Silhouettes;
+import dev.schachtel.core.shape.Stretch;
+
+/**
+ * Front and back share an outline. With a straight stretch of at least 20 mm at the left they are one piece, scored along
+ * it; else they are two, joined by a strip of 12 mm on each.
+ */
+@AutoService(Engineer.class)
+public final class ShapedEngineer implements Engineer<Shaped> {
+    private static final PartId BACK = new PartId(Id.BASE, "");
+    private static final PartId FRONT = new PartId(Id.BASE, "front-leaf");
+    private static final PartId STRIP = new PartId(Id.BASE, "strip");
+    private static final Length LEAST_EDGE = Length.ofMillimetres(20);
+    private static final Length STRIP_EACH = Length.ofMillimetres(12);
+
+    @Override
+    public Class<Shaped> engineers() {
+        return Shaped.class;
+    }
+
+    @Override
+    public void engineer(Shaped shaped, Site site) {
+        Cardstock card = new Stuff(site).card(shaped.card(), new Source(Id.BASE, "card"));
+        Outline leaf = outline(shaped.outline(), site);
+        site.face(leaf);
+        Optional<Stretch> edge =
+                leaf.uprightEdge(leaf.bounds().left()).filter(e -> !e.length().isBelow(LEAST_EDGE));
+        if (edge.isEmpty()) {
+            site.trouble(Trouble.Sort.NO_STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "");
+        }
+        boolean scored = shaped.join() == Shaped.Join.SCORE && edge.isPresent();
+        if (scored) {
+            onePiece(site, leaf, edge.get(), card);
+        } else {
+            twoPieces(site, leaf, edge, card);
+        }
+        Length w = leaf.bounds().wide();
+        Length h = leaf.bounds().high();
+        site.slab(new Slab(FlatFoldEngineer.BACK, BACK, "Base back", card.thickness(), List.of(leaf)));
+        site.slab(
+                new Slab(FlatFoldEngineer.FRONT, scored ? BACK : FRONT, "Base front", card.thickness(), List.of(leaf)));
+        Outline.Size size = new Outline.Size(w, h);
+        site.ground(
+                Id.FRONT,
+                Ground.of(scored ? BACK : FRONT, FlatFoldEngineer.FRONT, Placement.ORIGIN, size, Ground.Edge.LEFT)
+                        .on(FlatFoldEngineer.BACK)
+                        .shaped(leaf));
+        site.ground(
+                Id.INSIDE,
+                Ground.of(BACK, FlatFoldEngineer.BACK, Placement.ORIGIN, size, Ground.Edge.LEFT)
+                        .shaped(leaf));
+        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
+        site.workings().flat(new Flat("closed", w, h, 2));
+        double length = Mm.of(w);
+        site.workings()
+                .side(new SideView(
+                        Id.BASE,
+                        "opens",
+                        List.of("back", "front"),
+                        Sides.poses(share -> List.of(
+                                Sides.limb(Point.ORIGIN, length, 0), Sides.limb(Point.ORIGIN, length, share * 130)))));
+        derive(site, w, h, edge, scored);
+        site.afterwards(() -> new Closing(site, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
+    }
+
+    private static Outline outline(Silhouette shape, Site site) {
+        if (shape instanceof Silhouette.Own own) {
+            OwnOutline.judge(own.path(), new Source(Id.BASE, "outline.path"), site);
+            return OwnOutline.scaled(own.path(), own.width(), own.height());
+        }
+        if (shape instanceof Silhouette.Arch) {
+            return Silhouettes.arch(shape.width(), shape.height());
+        }
+        if (shape instanceof Silhouette.Pennant) {
+            return Silhouettes.pennant(shape.width(), shape.height());
+        }
+        if (shape instanceof Silhouette.House) {
+            return Silhouettes.house(shape.width(), shape.height());
+        }
+        return shape instanceof Silhouette.Lantern
+                ? Silhouettes.lantern(shape.width(), shape.height())
+                : Silhouettes.ticket(shape.width(), shape.height());
+    }
+
+    private static void onePiece(Site site, Outline leaf, Stretch edge, Cardstock card) {
+        Length w = leaf.bounds().wide();
+        Outline both = leaf.joined(leaf.mirrored(0)).placed(Placement.at(w, Length.ZERO));
+        site.folded(Part.of(
+                        BACK,
+                        "Card base",
+                        card,
+                        Form.of(Form.Sort.SHAPE, w.times(2), leaf.bounds().high()),
+                        both)
+                .at(Placement.at(w.negated(), Length.ZERO))
+                .grain(Grain.UP)
+                .cutBy(CutMethod.ELECTRONIC));
+        site.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Way.MOUNTAIN));
+    }
+
+    private static void twoPieces(Site site, Outline leaf, Optional<Stretch> edge, Cardstock card) {
+        Length h = leaf.bounds().high();
+        Form form = Form.of(Form.Sort.SHAPE, leaf.bounds().wide(), h);
+        site.folded(Part.of(BACK, "Back leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
+        site.folded(Part.of(FRONT, "Front leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
+        Length tall = edge.map(Stretch::length).orElse(h.half());
+        Length foot = edge.map(Stretch::from).orElse(Length.ofNanometres(h.nanometres() / 4));
+        Length wide = STRIP_EACH.times(2);
+        site.folded(Part.of(STRIP, "Hinge strip", card, Form.rectangle(wide, tall), Outline.sheet(wide, tall))
+                .at(Placement.at(STRIP_EACH.negated(), foot))
+                .grain(Grain.UP));
+        site.fold(new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Way.MOUNTAIN));
+        new Ledger(site, Id.BASE)
+                .formula(
+                        "Hinge strip",
+                        Amount.of(wide, tall),
+                        "2 × {0}, as long as the straight edge",
+                        new Ledger(site, Id.BASE).term("on each leaf", STRIP_EACH, "join"));
+    }
+
+    private static void derive(Site site, Length w, Length h, Optional<Stretch> edge, boolean scored) {
+        Ledger ledger = new Ledger(site, Id.BASE);
+        if (scored) {
+            ledger.formula(
+                    "Blank",
+                    Amount.of(w.times(2), h),
+                    "2 × {0} by {1}, cut to the outline",
+                    ledger.term("width", w, "outline.width"),
+                    ledger.term("height", h, "outline.height"));
+        }
+        edge.ifPresent(e -> ledger.formula(
+                "Straight edge",
+                Amount.of(e.length()),
+                "from {0} to {1} above the foot",
+                ledger.term("", e.from(), "outline.height"),
+                ledger.term("", e.to(), "outline.height")));
+    }
+}

@@ -1,0 +1,178 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Fold;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Slit;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.StepZone;
+import dev.schachtel.core.card.Stepper;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * Blank W x (P + Q), the front edge at the foot. Folds where the kind changes: rise to tread mountain, tread to rise
+ * valley. A cut between strips that differ runs between the first and the last line which they share. Folds flat open,
+ * and with the wall forward: {@link FlatSteps}.
+ */
+@AutoService(Engineer.class)
+public final class StepperEngineer implements Engineer<Stepper> {
+    private static final SlabId BLANK = new SlabId("base/blank");
+    private static final PartId PART = new PartId(Id.BASE, "");
+    private static final Length CREASE_CLEAR = Length.ofMillimetres(1);
+
+    @Override
+    public Class<Stepper> engineers() {
+        return Stepper.class;
+    }
+
+    @Override
+    public void engineer(Stepper stepper, Site site) {
+        Cardstock card = new Stuff(site).card(stepper.card(), new Source(Id.BASE, "card"));
+        Length w = Length.max(stepper.width(), Length.ofMillimetres(1));
+        Length h = stepper.height();
+        Outline blank = Outline.sheet(w, h);
+        site.face(blank);
+        site.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h), blank)
+                .grain(Grain.ACROSS)
+                .cutBy(stepper.zones().size() > 1 ? CutMethod.KNIFE : CutMethod.TRIMMER));
+        site.slab(new Slab(BLANK, PART, "Base", card.thickness(), List.of(blank)));
+        Length left = Length.ZERO;
+        Stepper.Zone before = null;
+        for (Stepper.Zone zone : stepper.zones()) {
+            zone(site, zone, left, before == null ? zone : before, h);
+            closes(stepper, zone, site);
+            left = left.plus(zone.kind().width());
+            before = zone;
+        }
+        Outline.Size whole = new Outline.Size(w, h);
+        if (stepper.zones().isEmpty()) {
+            site.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
+        }
+        flats(stepper, site, w);
+        derive(stepper, site, w);
+    }
+
+    private static void zone(Site site, Stepper.Zone zone, Length left, Stepper.Zone before, Length h) {
+        Length w = zone.kind().width();
+        Length right = left.plus(w);
+        Length y = Length.ZERO;
+        for (int i = 0; i < zone.segments().size(); i++) {
+            Stepper.Segment segment = zone.segments().get(i);
+            if (i > 0) {
+                boolean mountain = zone.segments().get(i - 1).rise();
+                site.fold(new Fold(
+                        PART, Point.of(left, y), Point.of(right, y), mountain ? Fold.Way.MOUNTAIN : Fold.Way.VALLEY));
+                Outline crease =
+                        Outline.sheet(w, CREASE_CLEAR.times(2)).placed(Placement.at(left, y.minus(CREASE_CLEAR)));
+                site.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, BLANK, crease));
+            }
+            Outline.Size size = new Outline.Size(w, segment.length());
+            site.ground(zone.face(i), Ground.of(PART, BLANK, Placement.at(left, y), size, Ground.Edge.LEVEL));
+            y = y.plus(segment.length());
+        }
+        if (!zone.segments().equals(before.segments())) {
+            cut(site, left, lines(before), lines(zone), h);
+        }
+    }
+
+    private static List<Length> lines(Stepper.Zone zone) {
+        List<Length> lines = new ArrayList<>();
+        Length y = Length.ZERO;
+        for (Stepper.Segment segment :
+                zone.segments().subList(0, zone.segments().size() - 1)) {
+            y = y.plus(segment.length());
+            lines.add(y);
+        }
+        return lines;
+    }
+
+    private static void cut(Site site, Length x, List<Length> a, List<Length> b, Length h) {
+        List<Length> shared = a.stream().filter(b::contains).sorted().toList();
+        Length from = shared.isEmpty() ? Length.ZERO : shared.get(0);
+        Length to = shared.size() < 2 ? h : shared.get(shared.size() - 1);
+        site.change(PART, p -> p.with(new Slit(Id.BASE, List.of(Point.of(x, from), Point.of(x, to)))));
+    }
+
+    /** Stairs close when their treads and rises add up to what all strips have. */
+    private static void closes(Stepper stepper, Stepper.Zone zone, Site site) {
+        if (zone.kind() instanceof StepZone.Stairs stairs) {
+            Length rises = stairs.rise().times(stairs.steps());
+            Length treads = stairs.tread().times(stairs.steps());
+            if (!rises.equals(stepper.rises())) {
+                Source source = new Source(Id.BASE, zone.name() + ".rise");
+                site.trouble(new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "rises", rises, stepper.rises()));
+            }
+            if (!treads.equals(stepper.treads())) {
+                Source source = new Source(Id.BASE, zone.name() + ".tread");
+                site.trouble(new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "treads", treads, stepper.treads()));
+            }
+        }
+        if (zone.kind() instanceof StepZone.SetBack back && back.front().isAbove(stepper.treads())) {
+            Source source = new Source(Id.BASE, zone.name() + ".front");
+            site.trouble(
+                    new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "set-back", back.front(), stepper.treads()));
+        }
+    }
+
+    private static void flats(Stepper stepper, Site site, Length w) {
+        FlatSteps flat = FlatSteps.of(stepper.zones());
+        site.workings().flat(new Flat("wall forward", w, flat.length(), flat.layers()));
+        site.workings().flat(new Flat("opened flat", w, stepper.height(), 1));
+        List<String> names = stepper.zones().stream().map(Stepper.Zone::name).toList();
+        site.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
+                .map(z -> profile(z, 180 - 90 * share))
+                .toList())));
+    }
+
+    /** A strip from the side: treads level, rises at an angle in degrees; 180 folded forward, 90 standing, 0 opened. */
+    private static List<Point> profile(Stepper.Zone zone, double degrees) {
+        double a = Math.toRadians(degrees);
+        List<Point> points = new ArrayList<>(List.of(Point.ORIGIN));
+        Point at = Point.ORIGIN;
+        for (Stepper.Segment segment : zone.segments()) {
+            double l = Mm.of(segment.length());
+            at = segment.rise() ? at.plus(l * Math.cos(a), l * Math.sin(a)) : at.plus(l, 0);
+            points.add(at);
+        }
+        return points;
+    }
+
+    private static void derive(Stepper stepper, Site site, Length w) {
+        Ledger ledger = new Ledger(site, Id.BASE);
+        Derivation.Term rises = ledger.term("rises", stepper.rises(), "rises");
+        Derivation.Term treads = ledger.term("treads", stepper.treads(), "treads");
+        ledger.sum("Blank, long", stepper.height(), rises, treads);
+        List<Derivation.Term> strips = new ArrayList<>();
+        stepper.zones().forEach(z -> strips.add(ledger.term(z.name(), z.kind().width(), z.name() + ".width")));
+        ledger.sum("Blank, wide", w, strips.toArray(Derivation.Term[]::new));
+        FlatSteps flat = FlatSteps.of(stepper.zones());
+        ledger.formula(
+                "Flat, wall forward",
+                Amount.of(flat.length()),
+                "from {0} behind to {1} before the front edge, over all strips",
+                ledger.term("behind", flat.least().negated(), "rises"),
+                ledger.term("before", flat.most(), "treads"));
+    }
+}

@@ -1,0 +1,61 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Tag;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+
+/** One panel with round corners, a hole in the middle of its top, and a thread. */
+@AutoService(Engineer.class)
+public final class TagEngineer implements Engineer<Tag> {
+    private static final PartId PART = new PartId(Id.BASE, "");
+    private static final SlabId SLAB = new SlabId("base/tag");
+
+    @Override
+    public Class<Tag> engineers() {
+        return Tag.class;
+    }
+
+    @Override
+    public void engineer(Tag tag, Site site) {
+        Cardstock card = new Stuff(site).card(tag.card(), new Source(Id.BASE, "card"));
+        Length w = tag.width();
+        Length h = tag.height();
+        Outline outline = Outline.roundedRectangle(w, h, tag.corner()).placed(Placement.at(w.half(), h.half()));
+        site.face(outline);
+        Form form = tag.corner().isZero() ? Form.rectangle(w, h) : Form.of(Form.Sort.ROUNDED, w, h);
+        site.folded(Part.of(PART, "Tag", card, form, outline)
+                .cutBy(tag.corner().isZero() ? CutMethod.TRIMMER : CutMethod.DIE));
+        site.slab(new Slab(SLAB, PART, "Tag", card.thickness(), List.of(outline)));
+        Ground ground = Ground.of(PART, SLAB, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.NONE)
+                .shaped(outline);
+        site.ground(Id.FRONT, ground);
+        Placement middle = Placement.at(w.half(), h.minus(tag.holeDown()));
+        Outline hole = Outline.circle(tag.hole()).placed(middle);
+        Form round = Form.of(Form.Sort.ROUND, tag.hole(), tag.hole());
+        site.cut(ground, new Cutout(Id.BASE, Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
+        Threads.add(site, new PartId(Id.BASE, "thread"), tag.thread(), tag.threadKind(), middle);
+        site.workings().flat(new Flat("flat", w, h, 1));
+        Ledger ledger = new Ledger(site, Id.BASE);
+        ledger.sum(
+                "Hole, from the foot",
+                h.minus(tag.holeDown()),
+                ledger.term("height", h, "height"),
+                ledger.term(-1, "from the top", tag.holeDown(), ledger.source("holeDown")));
+    }
+}

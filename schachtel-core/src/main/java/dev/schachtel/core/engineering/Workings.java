@@ -1,0 +1,44 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Leaf;
+import dev.schachtel.core.build.Mechanics;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Stance;
+
+/** Gathers how the card moves and lies. */
+final class Workings {
+    private final List<Motion> motions = new ArrayList<>();
+    private final List<Leaf> leaves = new ArrayList<>();
+    private final List<SideView> sides = new ArrayList<>();
+    private final List<Stance> stances = new ArrayList<>();
+    private final List<Flat> flats = new ArrayList<>();
+
+    void motion(Motion motion) {
+        motions.add(motion);
+    }
+
+    void leaf(Leaf leaf) {
+        leaves.add(leaf);
+    }
+
+    void side(SideView view) {
+        sides.add(view);
+    }
+
+    void stance(Stance stance) {
+        stances.add(stance);
+    }
+
+    void flat(Flat flat) {
+        flats.add(flat);
+    }
+
+    Mechanics mechanics() {
+        return new Mechanics(motions, leaves, sides, stances, flats);
+    }
+}

@@ -1,0 +1,33 @@
+package dev.schachtel.core.shape;
+
+import java.util.List;
+
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+
+import dev.schachtel.core.measure.Length;
+
+/** Many outlines of which the nearest is asked for again and again. Built in O(n log n), a question takes O(log n). */
+public final class Obstacles {
+    private final PreparedGeometry prepared;
+    private final IndexedFacetDistance facets;
+    private final boolean none;
+
+    public Obstacles(List<Outline> outlines) {
+        Geometry all = Geo.collection(outlines);
+        this.none = outlines.isEmpty();
+        this.prepared = PreparedGeometryFactory.prepare(all);
+        this.facets = new IndexedFacetDistance(all);
+    }
+
+    /** Distance from a body to the nearest of them, zero when it touches or overlaps one; most if there is none nearer. */
+    public Length gap(Outline body, Length most) {
+        if (none) {
+            return most;
+        }
+        Geometry shape = Geo.polygon(body);
+        return prepared.intersects(shape) ? Length.ZERO : Length.min(most, Mm.length(facets.distance(shape)));
+    }
+}
