@@ -83,10 +83,12 @@ final class Remedies {
         return mm < 0 ? up.negated() : up;
     }
 
-    /** Sets a length that an input has now to so much more, up to the next step of the card's ruler. */
+    /** Sets a length that an input has now to so much more, to the next step of the card's ruler that goes far enough. */
     static Optional<Remedy> grow(Build build, Remedy.Act act, Source source, Length by) {
         return Reading.length(build.spec(), source.piece(), source.component()).map(now -> {
-            Length to = outward(Mm.of(now.plus(by)), build.spec().units().fineStep());
+            Length step = build.spec().units().fineStep();
+            Length exact = now.plus(by);
+            Length to = by.isNegative() ? step.times(exact.holds(step)) : outward(Mm.of(exact), step);
             return set(act, to, source.piece(), source.component());
         });
     }

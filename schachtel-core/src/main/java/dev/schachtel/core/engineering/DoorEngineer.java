@@ -107,6 +107,10 @@ public final class DoorEngineer implements Engineer<Door> {
                     door.id(),
                     Ground.of(ground.part(), slab, at, size, Ground.Edge.NONE).on(ground.under()));
         }
+        opens(door, ground, site, slab, line);
+    }
+
+    private static void opens(Door door, Ground ground, Site site, SlabId slab, List<Point> line) {
         site.workings()
                 .motion(new Motion(
                         door.id(),

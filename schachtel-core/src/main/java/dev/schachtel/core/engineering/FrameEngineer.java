@@ -50,6 +50,11 @@ public final class FrameEngineer implements Engineer<Frame> {
         if (!across.equals(up)) {
             site.trouble(new Trouble(Trouble.Sort.BAND_UNEVEN, inner, "", across.half(), up.half()));
         }
+        derive(frame, site, across, up, band(frame, ground, site));
+    }
+
+    /** Lays the band and what belongs in it; answers how thick the stack of bands is. */
+    private static Length band(Frame frame, Ground ground, Site site) {
         Stuff stuff = new Stuff(site);
         Material fixing = stuff.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
         Cardstock card = stuff.card(frame.card(), new Source(frame.id(), "card"));
@@ -88,7 +93,7 @@ public final class FrameEngineer implements Engineer<Frame> {
                                 Ground.Edge.NONE)
                         .on(ground.slab())
                         .shaped(outer.outline().placed(middle)));
-        derive(frame, site, across, up, thick);
+        return thick;
     }
 
     private static void inlay(Frame frame, Ground ground, Site site, Material fixing, Outline hole) {

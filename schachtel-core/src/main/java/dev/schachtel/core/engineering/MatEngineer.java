@@ -69,10 +69,15 @@ public final class MatEngineer implements Engineer<Mat> {
         if (fixing instanceof Foam foam) {
             site.afterwards(() -> new FoamRim(site, own, foam).lay());
         }
+        derive(mat, ground, site, name, new Outline.Size(w, h));
+    }
+
+    private static void derive(Mat mat, Ground ground, Site site, String name, Outline.Size size) {
+        Source reveal = new Source(mat.id(), "reveal");
         site.derive(new Derivation(
                 mat.id(),
                 name,
-                Amount.of(w, h),
+                Amount.of(size.width(), size.height()),
                 "",
                 List.of(
                         new Derivation.Term(

@@ -92,7 +92,20 @@ public final class RiderEngineer implements Engineer<Rider> {
         Length slotLong = path.length().plus(body.along()).plus(rider.play().times(2));
         Form form = Form.of(body.round() ? Form.Sort.ROUNDED : Form.Sort.RECTANGLE, slotLong, slotWide);
         site.cut(ground, new Cutout(rider.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
-        Placement rest = Slots.at(path, rider.rest() / 100.0);
+        Outline keeper = parts(rider, ground, site, body, new Rest(Slots.at(path, rider.rest() / 100.0), heading));
+        Outline swept = Sweep.along(keeper, path).grown(FOAM_OFF);
+        site.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
+        motion(rider, ground, site, path, body);
+        derive(rider, site, line, body);
+    }
+
+    /** Where it rests, and which way it is headed. */
+    private record Rest(Placement at, Angle heading) {}
+
+    /** Retainer, connector and rider; answers the retainer's outline. */
+    private static Outline parts(Rider rider, Ground ground, Site site, Body body, Rest lies) {
+        Placement rest = lies.at();
+        Angle heading = lies.heading();
         Stuff stuff = new Stuff(site);
         Cardstock card = stuff.card(rider.card(), new Source(rider.id(), "card"));
         Length hold = rider.play().plus(rider.hold());
@@ -101,8 +114,7 @@ public final class RiderEngineer implements Engineer<Rider> {
         Form keeperForm = body.round()
                 ? body.form(hold)
                 : Form.rectangle(
-                        body.along().plus(rider.hold().times(2)),
-                        slotWide.plus(rider.hold().times(2)));
+                        body.along().plus(rider.hold().times(2)), body.across().plus(hold.times(2)));
         site.part(
                 Part.of(retainer, "Retainer", card, keeperForm, keeper).at(rest).cutBy(CutMethod.DIE));
         PartId connector = new PartId(rider.id(), "connector");
@@ -120,10 +132,7 @@ public final class RiderEngineer implements Engineer<Rider> {
         site.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         site.lay(SlabId.of(connector), SlabId.of(retainer), glue);
         site.lay(SlabId.of(face), SlabId.of(connector), glue);
-        Outline swept = Sweep.along(keeper, path).grown(FOAM_OFF);
-        site.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
-        motion(rider, ground, site, path, body);
-        derive(rider, site, line, body);
+        return keeper;
     }
 
     private static Outline retainer(Body body, Rider rider, Angle heading) {
@@ -195,12 +204,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                     body.along().plus(rider.hold().times(2)),
                     ledger.term("connector", body.along(), along),
                     ledger.twice("hold", rider.hold(), "hold"));
-            ledger.formula(
-                    "Longest push beside",
-                    Amount.of(Mm.length(Mm.of(body.along()) / (3 * rider.friction() / 100.0))),
-                    "{0} ÷ (3 × friction {1} %): with half as much again to spare",
-                    ledger.term("connector", body.along(), along),
-                    ledger.count("", rider.friction(), "friction"));
+            push(rider, body, ledger, along);
         }
         ledger.formula(
                 "Slides by itself above",
@@ -208,5 +212,14 @@ public final class RiderEngineer implements Engineer<Rider> {
                 "arctan of friction {0} %; this slot’s gentlest leg has {1}",
                 ledger.count("", rider.friction(), "friction"),
                 ledger.count("", (int) Math.round(Math.toDegrees(line.path().gentlestSlope())), "path.*"));
+    }
+
+    private static void push(Rider rider, Body body, Ledger ledger, String along) {
+        ledger.formula(
+                "Longest push beside",
+                Amount.of(Mm.length(Mm.of(body.along()) / (3 * rider.friction() / 100.0))),
+                "{0} ÷ (3 × friction {1} %): with half as much again to spare",
+                ledger.term("connector", body.along(), along),
+                ledger.count("", rider.friction(), "friction"));
     }
 }

@@ -65,12 +65,18 @@ public final class RollingEngineer implements Engineer<Rolling> {
         Outline swept = Sweep.along(Outline.circle(r.keeper()), path).grown(RiderEngineer.FOAM_OFF);
         site.zone(new Zone(Zone.Use.KEEP_OFF, r.id(), ground.under(), swept));
         Move.Roll roll = new Move.Roll(path, r.connector());
+        motion(r, ground, site, List.of(keeper, SlabId.of(core), front), roll);
+        derive(r, site, line, roll);
+    }
+
+    private static void motion(Rolling r, Ground ground, Site site, List<SlabId> moving, Move.Roll roll) {
+        Length slotWide = r.connector().plus(r.play().times(2));
         Length asked = RiderEngineer.HOLD_ASKED.times(2);
         site.workings()
                 .motion(new Motion(
                         r.id(),
                         "rolls",
-                        List.of(keeper, SlabId.of(core), front),
+                        moving,
                         roll,
                         new Motion.Keeping(
                                 List.of(ground.slab()),
@@ -84,9 +90,8 @@ public final class RollingEngineer implements Engineer<Rolling> {
                                         asked,
                                         new Source(r.id(), "keeper"))),
                                 Optional.empty(),
-                                Optional.of(new Motion.Space(keeper, RiderEngineer.AIR, false))),
+                                Optional.of(new Motion.Space(moving.get(0), RiderEngineer.AIR, false))),
                         0));
-        derive(r, site, line, roll);
     }
 
     private static SlabId disc(Site site, Rolling r, String which, Length diameter, Placement at) {

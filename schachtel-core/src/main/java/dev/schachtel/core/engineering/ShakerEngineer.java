@@ -150,6 +150,11 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 depth,
                 filling,
                 pieces));
+        derive(shaker, site, foam, filling, pieces);
+    }
+
+    private static void derive(Shaker shaker, Site site, Foam foam, Filling filling, int pieces) {
+        Length depth = foam.thickness().times(shaker.layers());
         site.derive(new Derivation(
                 shaker.id(),
                 "Chamber, deep",

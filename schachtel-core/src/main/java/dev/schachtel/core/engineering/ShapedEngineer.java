@@ -80,7 +80,12 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                         .shaped(leaf));
         site.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
         site.workings().flat(new Flat("closed", w, h, 2));
-        double length = Mm.of(w);
+        opens(site, Mm.of(w));
+        derive(site, w, h, edge, scored);
+        site.afterwards(() -> new Closing(site, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
+    }
+
+    private static void opens(Site site, double length) {
         site.workings()
                 .side(new SideView(
                         Id.BASE,
@@ -88,8 +93,6 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                         List.of("back", "front"),
                         Sides.poses(share -> List.of(
                                 Sides.limb(Point.ORIGIN, length, 0), Sides.limb(Point.ORIGIN, length, share * 130)))));
-        derive(site, w, h, edge, scored);
-        site.afterwards(() -> new Closing(site, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
     }
 
     private static Outline outline(Silhouette shape, Site site) {
