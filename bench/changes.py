@@ -24,7 +24,7 @@ def call(path, fields=None):
 
 page, _ = call("/new")
 token = re.search(r'name="_csrf" value="([^"]+)"', page).group(1)
-_, where = call("/cards", {"name": "Benchmark", "format": "slim", "fold": "side", "front": "raised", "_csrf": token})
+_, where = call("/cards", {"name": "Benchmark", "format": "slim", "base": "side", "front": "raised", "_csrf": token})
 card = re.search(r"/cards/(\d+)/", where).group(1)
 
 

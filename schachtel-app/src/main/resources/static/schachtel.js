@@ -86,6 +86,158 @@
     if (!menu.contains(event.target)) menu.open = false;
   }));
 
+  // Movements: kinematics come with the page once; playing asks nobody.
+  const motion = { data: null, share: 0, playing: false, way: 1, last: 0 };
+  const along = (points, share) => {
+    let all = 0;
+    const reached = points.map((p, i) => (all += i ? Math.hypot(p[0] - points[i - 1][0], p[1] - points[i - 1][1]) : 0));
+    const want = share * all;
+    let i = 1;
+    while (i < points.length - 1 && reached[i] < want) i += 1;
+    if (points.length < 2) return points[0];
+    const t = reached[i] > reached[i - 1] ? (want - reached[i - 1]) / (reached[i] - reached[i - 1]) : 0;
+    return [0, 1].map((k) => points[i - 1][k] + (points[i][k] - points[i - 1][k]) * t);
+  };
+  const transform = (move, share, rest, svg) => {
+    const scale = +svg.dataset.scale, x = (p) => +svg.dataset.left + p[0] * scale, y = (p) => +svg.dataset.top - p[1] * scale;
+    if (move.points) {
+      const a = along(move.points, rest), b = along(move.points, share);
+      const turned = move.kind === "roll" ? ` rotate(${(share - rest) * move.turns * 360} ${x(a)} ${y(a)})` : "";
+      return `translate(${x(b) - x(a)} ${y(b) - y(a)})${turned}`;
+    }
+    if (move.kind === "turn") return `rotate(${-(move.to - move.from) * (share - rest)} ${x(move.about)} ${y(move.about)})`;
+    const cx = x(move.about), cy = y(move.about), angle = Math.atan2(y(move.to) - cy, x(move.to) - cx);
+    const c = Math.cos(angle), s = Math.sin(angle), k = Math.cos((share - rest) * move.opens * Math.PI / 180);
+    const m = [c * c + k * s * s, c * s * (1 - k), c * s * (1 - k), s * s + k * c * c];
+    return `matrix(${m[0]} ${m[1]} ${m[2]} ${m[3]} ${cx - m[0] * cx - m[2] * cy} ${cy - m[1] * cx - m[3] * cy})`;
+  };
+  const show = (share) => {
+    const data = motion.data;
+    if (!data) return;
+    motion.share = share;
+    $$(".main-dwg svg .mv").forEach((group) => {
+      const move = group.dataset.owner === data.owner && data.moves[+group.dataset.movement];
+      if (move) group.setAttribute("transform", transform(move, share, data.rest, group.closest("svg")));
+    });
+    if (data.side) {
+      const poses = data.side.poses, at = share * (poses.length - 1), low = Math.min(poses.length - 2, Math.floor(at)), t = at - low;
+      $$("svg .l-limb").forEach((limb) => {
+        const svg = limb.closest("svg"), scale = +svg.dataset.scale, i = +limb.dataset.limb;
+        if (!poses[low][i]) return;
+        limb.setAttribute("d", "M" + poses[low][i].map((p, n) => [0, 1].map((k) => p[k] + (poses[low + 1][i][n][k] - p[k]) * t))
+          .map((p) => `${+svg.dataset.left + p[0] * scale},${+svg.dataset.top - p[1] * scale}`).join("L"));
+      });
+    }
+    const scrub = $("#scrub"), step = Math.round(share * (data.along.length - 1));
+    if (scrub) scrub.value = Math.round(share * 1000);
+    if ($("#scrub-at")) $("#scrub-at").textContent = data.along[step] || Math.round(share * 100) + " %";
+    if ($("#scrub-gap")) $("#scrub-gap").textContent = data.gaps[step] ? "· " + data.gaps[step] + " free" : "";
+  };
+  const play = (on) => {
+    motion.playing = on;
+    const button = $(".play");
+    if (button) { button.setAttribute("aria-pressed", String(on)); button.setAttribute("aria-label", on ? "Halt (p)" : "Play (p)"); }
+    motion.last = performance.now();
+    if (on) requestAnimationFrame(frame);
+  };
+  const frame = (now) => {
+    if (!motion.playing || !motion.data) return;
+    const by = (now - motion.last) / 2400 * motion.way;
+    motion.last = now;
+    let share = motion.share + by;
+    const round = motion.data.endless && motion.data.moves.length && Math.abs(motion.data.moves[0].to - motion.data.moves[0].from) >= 360;
+    if (round) share = ((share % 1) + 1) % 1;
+    else if (share >= 1 || share <= 0) { motion.way = -motion.way; share = Math.max(0, Math.min(1, share)); }
+    show(share);
+    requestAnimationFrame(frame);
+  };
+  const wire = () => {
+    const source = $("#motion-data");
+    const data = source ? JSON.parse(source.textContent) : null;
+    const same = data && motion.data && data.owner === motion.data.owner;
+    const opened = data && !data.moves.length && data.side;
+    motion.data = data;
+    if (!data) motion.playing = false;
+    else { show(same ? motion.share : opened ? 1 : data.rest); play(same && motion.playing); }
+  };
+  document.addEventListener("input", (event) => { if (event.target.id === "scrub") { play(false); show(event.target.value / 1000); } });
+  document.addEventListener("click", (event) => { if (event.target.closest && event.target.closest(".play")) play(!motion.playing); });
+  document.addEventListener("htmx:afterSettle", wire);
+  document.addEventListener("DOMContentLoaded", wire);
+  if (document.readyState !== "loading") wire();
+
+  // What was unfolded stays so when its region is drawn anew.
+  let unfolded = false;
+  document.addEventListener("toggle", (event) => { if (event.target.id === "more-pars" && event.target.isConnected) unfolded = event.target.open; }, true);
+  document.addEventListener("htmx:afterSettle", () => { const more = $("#more-pars"); if (more && unfolded) more.open = true; });
+
+  // Several pieces chosen with Ctrl, to be put in line.
+  const also = new Set();
+  const mark2 = () => {
+    const field = $("#also");
+    if (!field) return;
+    field.value = [...also].join(",");
+    $$(".with-others").forEach((el) => { el.hidden = also.size === 0; });
+    const n = $("#also-n");
+    n.hidden = also.size === 0; n.textContent = `and ${also.size} more`;
+    $$("a[data-select]").forEach((a) => a.classList.toggle("also", also.has(a.dataset.select)));
+  };
+  document.addEventListener("click", (event) => {
+    const link = event.target.closest("a[data-select]");
+    if (!link || !(event.ctrlKey || event.metaKey) || !$("main[data-station=structure]")) return;
+    event.preventDefault();
+    const id = link.dataset.select;
+    if (also.has(id)) also.delete(id); else if (id !== $("#seen [name=select]").value) also.add(id);
+    mark2();
+  });
+  document.addEventListener("htmx:afterSettle", mark2);
+
+  // The selected piece is moved by dragging, or by arrow keys; the server answers with the new drawing.
+  const moveBy = (values) => {
+    const dwg = $(".main-dwg[data-movable]");
+    if (!dwg) return;
+    const seen = Object.fromEntries($$("#seen input").map((i) => [i.name, i.value]));
+    last = last.then(settled).then(() => {
+      const now = Object.fromEntries($$("#seen input").map((i) => [i.name, i.value]));
+      return htmx.ajax("POST", dwg.dataset.move, { target: "#page", select: "#page", swap: "outerHTML", values: { ...seen, ...now, piece: dwg.dataset.movable, ...values } });
+    });
+  };
+  let drag = null;
+  document.addEventListener("pointerdown", (event) => {
+    const dwg = event.target.closest && event.target.closest(".main-dwg[data-movable]");
+    const link = event.target.closest && event.target.closest("a[data-select]");
+    if (!dwg || !link || link.dataset.select !== dwg.dataset.movable || event.button || !$("[data-view=front][aria-current]")) return;
+    const svg = $("svg", dwg);
+    drag = { x: event.clientX, y: event.clientY, svg, own: $$(`[data-select="${link.dataset.select}"], .mv[data-owner="${link.dataset.select}"] > path, .l-sel, .l-sel + .l-edge`, svg), moved: false };
+    event.preventDefault();
+  });
+  document.addEventListener("pointermove", (event) => {
+    if (!drag) return;
+    const size = drag.svg.viewBox.baseVal, box = drag.svg.getBoundingClientRect();
+    const unit = Math.max(size.width / box.width, size.height / box.height);
+    drag.dx = (event.clientX - drag.x) * unit; drag.dy = (event.clientY - drag.y) * unit;
+    drag.moved = drag.moved || Math.hypot(event.clientX - drag.x, event.clientY - drag.y) > 3;
+    if (drag.moved) drag.own.forEach((el) => el.setAttribute("transform", `translate(${drag.dx} ${drag.dy})`));
+  });
+  document.addEventListener("pointerup", () => {
+    if (!drag) return;
+    const { moved, dx, dy, svg } = drag;
+    drag = null;
+    if (!moved) return;
+    const scale = +svg.dataset.scale;
+    moveBy({ dx: (dx / scale).toFixed(3), dy: (-dy / scale).toFixed(3) });
+    window.addEventListener("click", (click) => { click.preventDefault(); click.stopPropagation(); }, { capture: true, once: true });
+    setTimeout(() => window.dispatchEvent(new Event("drag-over")), 0);
+  });
+  document.addEventListener("dragstart", (event) => { if (event.target.closest && event.target.closest(".main-dwg")) event.preventDefault(); });
+
+  // A plus on a layer of the stack adds something to that layer.
+  document.addEventListener("click", (event) => {
+    const plus = event.target.closest && event.target.closest("[data-add-on]");
+    if (plus) { event.preventDefault(); event.stopPropagation(); $("#add-on").value = plus.dataset.addOn; $("#add").open = true; const first = $("#add button"); first && first.focus(); }
+    else if (event.target.closest && event.target.closest("#add > summary")) $("#add-on").value = "";
+  }, true);
+
   const press = (q) => { const el = $(q); if (el && !el.disabled) el.click(); };
   const walk = (step) => {
     const all = $$("main[data-station=build]").length ? $$(".steps a.t") : $$(".stackdwg a.ly").reverse();
@@ -107,9 +259,10 @@
     "j": () => walk(1), "k": () => walk(-1),
     "[": () => station(-1), "]": () => station(1),
     "a": () => { const add = $("#add"); if (add) { add.open = true; const first = $("button", add); first && first.focus(); } },
+    "p": () => { if (motion.data) play(!motion.playing); },
     "f": () => { const all = $("#all-findings"); if (all) all.open = !all.open; },
   };
-  ["front", "opened-flat", "taken-apart", "section"].forEach((view, i) => { keys[String(i + 1)] = () => press(`[data-view=${view}]`); });
+  ["front", "opened-flat", "taken-apart", "section", "from-the-side"].forEach((view, i) => { keys[String(i + 1)] = () => press(`[data-view=${view}]`); });
 
   document.addEventListener("keydown", (event) => {
     const field = event.target;
@@ -128,6 +281,12 @@
     if ((event.ctrlKey || event.metaKey) && !event.altKey) {
       const redo = event.key === "y" || (event.shiftKey && event.key.toLowerCase() === "z");
       if (redo || event.key === "z") { event.preventDefault(); press(redo ? "#redo button" : "#undo button"); }
+      return;
+    }
+    const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    if (arrow && !event.altKey && $(".main-dwg[data-movable]") && !event.target.closest(".seg, details, #scrub")) {
+      event.preventDefault();
+      moveBy({ stepX: arrow[0], stepY: arrow[1], fine: event.shiftKey });
       return;
     }
     if (event.altKey || !keys[event.key]) return;

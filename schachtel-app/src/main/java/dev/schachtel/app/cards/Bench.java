@@ -46,7 +46,8 @@ class Bench {
         int many = card.spec().brief().cards();
         String about = units.show(face.wide()) + " × " + units.show(face.high()) + " " + units.sign() + ", "
                 + (many == 1 ? "1 card" : many + " cards");
-        boolean bare = plan.spec().features().isEmpty();
+        boolean bare =
+                plan.spec().features().isEmpty() && plan.spec().elements().isEmpty();
         String next = mend > 0
                 ? "Mend it"
                 : bare

@@ -3,9 +3,9 @@ package dev.schachtel.app.cards;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
@@ -15,14 +15,14 @@ import dev.schachtel.core.material.MaterialId;
 /**
  * What the page for a new card asks.
  *
- * @param fold side or top
+ * @param base a kind of base, or side or top for a folded card
  * @param front bare, panel or raised
  */
-public record NewCard(String name, String format, String fold, String front) {
+public record NewCard(String name, String format, String base, String front) {
     public NewCard {
         name = name == null || name.isBlank() ? "New card" : name.strip();
         format = format == null ? "slim" : format;
-        fold = fold == null ? "side" : fold;
+        base = base == null ? "side" : base;
         front = front == null ? "raised" : front;
     }
 
@@ -36,11 +36,8 @@ public record NewCard(String name, String format, String fold, String front) {
                 .filter(f -> f.id().equals(format))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("format", "there is no such format"));
-        FlatFold base = new FlatFold(
-                chosen.width(),
-                chosen.height(),
-                fold.equals("top") ? FlatFold.Fold.TOP : FlatFold.Fold.SIDE,
-                new MaterialId("slate-300"));
+        boolean folded = base.equals("side") || base.equals("top");
+        Base made = CardEdit.base(folded ? "flat-fold" : base, chosen);
         Brief plain = Brief.PLAIN;
         Brief brief = new Brief(
                 plain.recipient(),
@@ -51,12 +48,16 @@ public record NewCard(String name, String format, String fold, String front) {
                 new MaterialId(chosen.envelope()),
                 Optional.empty(),
                 false);
-        CardSpec bare = new CardSpec("New card", "", chosen.units(), brief, base, List.of(), List.of(), List.of());
+        CardSpec bare = new CardSpec("New card", "", chosen.units(), brief, made, List.of(), List.of(), List.of());
         CardSpec named = CardEdit.of(bare).set(new Id("card"), "name", name);
+        CardSpec turned = folded ? CardEdit.of(named).set(Id.BASE, "fold", base) : named;
         if (front.equals("bare")) {
-            return named;
+            return turned;
         }
-        CardSpec panel = CardEdit.of(named).add("mat");
-        return front.equals("raised") ? CardEdit.of(panel).set(new Id("panel"), "fixing", "foam-tape-2") : panel;
+        CardSpec panel = CardEdit.of(turned).add("mat");
+        boolean raised = front.equals("raised") && (folded || base.equals("shaped"));
+        return raised
+                ? CardEdit.of(panel).set(new Id("panel"), "fixing", "foam-tape-2")
+                : CardEdit.of(panel).set(new Id("panel"), "fixing", "tape");
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param component dotted name within the piece, as edits and sources call it
  * @param type length, whole, choice, text, truth or date
+ * @param minor whether it may wait behind "more" where there are many: materials, and the insides of further shapes
  * @param reshapes whether a change brings other fields with it
  */
 public record Field(
@@ -17,9 +18,14 @@ public record Field(
         String value,
         String unit,
         List<Option> options,
-        boolean reshapes) {
+        boolean reshapes,
+        boolean minor) {
     /** One thing to choose. */
     public record Option(String value, String label, boolean selected) {}
+
+    Field waiting() {
+        return new Field(piece, component, label, type, value, unit, options, reshapes, true);
+    }
 
     public String domId() {
         return "f-" + piece + "-" + component.replace('.', '-');

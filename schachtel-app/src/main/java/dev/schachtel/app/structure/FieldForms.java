@@ -2,6 +2,7 @@ package dev.schachtel.app.structure;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -10,10 +11,11 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Carrier;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.card.Window;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.exchange.Choices;
@@ -25,7 +27,7 @@ import dev.schachtel.core.measure.Length;
 @Component
 public class FieldForms {
     /** Words for choices whose own name says too little. */
-    private static final Map<String, String> WORDS = Map.of(
+    private static final Map<String, String> WORDS = words(
             "side", "at the left (opens like a book)",
             "top", "at the top (stands like a tent)",
             "strips", "straight strips",
@@ -33,8 +35,20 @@ public class FieldForms {
             "bent-strip", "one bent strip",
             "one-piece", "one piece",
             "inch", "inches",
-            "mm", "millimetres");
+            "mm", "millimetres",
+            "this", "this layer only",
+            "below", "this and the one below");
 
+    private static Map<String, String> words(String... pairs) {
+        Map<String, String> words = new HashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            words.put(pairs[i], pairs[i + 1]);
+        }
+        return Map.copyOf(words);
+    }
+
+    private static final int MANY = 12;
+    private static final int LONGEST_SHOWN = 4000;
     private final Workshop workshop;
 
     FieldForms(Workshop workshop) {
@@ -45,7 +59,31 @@ public class FieldForms {
     public List<Field> of(CardSpec spec, Id id, Object record) {
         List<Field> fields = new ArrayList<>();
         collect(spec, id.value(), record, "", fields);
-        return fields;
+        return fields.size() <= MANY ? fields : sorted(fields);
+    }
+
+    /** Where there are many, materials and all shapes but the first wait behind the others. */
+    private static List<Field> sorted(List<Field> fields) {
+        String first = fields.stream()
+                .filter(Field::reshapes)
+                .map(Field::component)
+                .findFirst()
+                .orElse("");
+        List<Field> all = new ArrayList<>();
+        List<Field> minor = new ArrayList<>();
+        for (Field f : fields) {
+            boolean inner = f.component().contains(".") || f.reshapes();
+            boolean own = f.component().equals(first) || f.component().startsWith(first + ".");
+            boolean material =
+                    f.type().equals("choice") && !f.reshapes() && !f.component().equals("on");
+            if (inner && !own || material) {
+                minor.add(f.waiting());
+            } else {
+                all.add(f);
+            }
+        }
+        all.addAll(minor);
+        return all;
     }
 
     private void collect(CardSpec spec, String piece, Object record, String stem, List<Field> fields) {
@@ -66,7 +104,7 @@ public class FieldForms {
         List<Field.Option> options = Anatomy.kinds(bone.content()).stream()
                 .map(k -> new Field.Option(Anatomy.word(k), Anatomy.title(k), k == value.getClass()))
                 .toList();
-        return new Field(piece, component, bone.asked().value(), "choice", "", "", options, true);
+        return new Field(piece, component, bone.asked().value(), "choice", "", "", options, true, false);
     }
 
     private Field scalar(CardSpec spec, String piece, String component, Anatomy.Bone bone, Object value) {
@@ -82,9 +120,10 @@ public class FieldForms {
                     spec.units().edit(length),
                     spec.units().sign(),
                     List.of(),
+                    false,
                     false);
         } else if (type == int.class) {
-            return new Field(piece, component, label, "whole", text, "", List.of(), false);
+            return new Field(piece, component, label, "whole", text, "", List.of(), false, false);
         } else if (type == boolean.class) {
             return new Field(
                     piece,
@@ -96,13 +135,16 @@ public class FieldForms {
                     List.of(
                             new Field.Option("true", "yes", text.equals("true")),
                             new Field.Option("false", "no", text.equals("false"))),
+                    false,
                     false);
         } else if (type == java.time.LocalDate.class) {
-            return new Field(piece, component, label, "date", text, "", List.of(), false);
+            return new Field(piece, component, label, "date", text, "", List.of(), false, false);
         } else if (type == String.class) {
-            return new Field(piece, component, label, "text", text, "", List.of(), false);
+            boolean tooLong = text.length() > LONGEST_SHOWN;
+            String shown = tooLong ? text.length() + " letters, read from a file" : text;
+            return new Field(piece, component, label, tooLong ? "note" : "text", shown, "", List.of(), false, false);
         }
-        return new Field(piece, component, label, "choice", text, "", options(spec, bone, text), false);
+        return new Field(piece, component, label, "choice", text, "", options(spec, bone, text), false, false);
     }
 
     private List<Field.Option> options(CardSpec spec, Anatomy.Bone bone, String now) {
@@ -128,13 +170,13 @@ public class FieldForms {
 
     private static List<Id> references(CardSpec spec, Asked.Choice choice) {
         List<Id> ids = new ArrayList<>();
-        if (choice == Asked.Choice.WINDOW) {
-            spec.pieces().filter(Window.class::isInstance).map(Piece::id).forEach(ids::add);
-        } else {
-            ids.add(Id.FRONT);
-            ids.add(Id.INSIDE);
-            spec.pieces().filter(Layer.class::isInstance).map(Piece::id).forEach(ids::add);
+        Class<?> sort = choice == Asked.Choice.WINDOW
+                ? Opens.class
+                : choice == Asked.Choice.LAYER ? Layer.class : Carrier.class;
+        if (choice == Asked.Choice.GROUND) {
+            ids.addAll(spec.base().faces());
         }
+        spec.pieces().filter(sort::isInstance).map(Piece::id).forEach(ids::add);
         return ids;
     }
 

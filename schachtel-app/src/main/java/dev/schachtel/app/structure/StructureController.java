@@ -1,6 +1,10 @@
 package dev.schachtel.app.structure;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -19,8 +23,10 @@ import dev.schachtel.app.cards.Change;
 import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
@@ -65,12 +71,63 @@ public class StructureController {
         return "structure/changed";
     }
 
+    /** Adds a piece where it fits best, on what is named if anything is. */
     @PostMapping("/add")
-    String add(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String kind, Model model) {
-        Id piece = CardEdit.of(cards.load(id).spec()).nextId(kind);
-        StoredCard card =
-                change(id, seen, "add " + kind, spec -> CardEdit.of(spec).add(kind));
+    String add(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String on,
+            Model model) {
+        Optional<Id> ground = on.isEmpty() ? Optional.empty() : Optional.of(id(on));
+        Id piece = plans.add(cards.load(id).spec(), kind, ground).piece();
+        StoredCard card = change(
+                id, seen, "add " + kind, spec -> plans.add(spec, kind, ground).spec());
         return whole(card, piece.value(), seen.view(), model);
+    }
+
+    /** Moves the selected piece: by millimetres from a drag, or by steps of the card's ruler from keys. */
+    @PostMapping("/move")
+    String move(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Shift shift, Model model) {
+        StoredCard card = change(id, seen, "move " + shift.piece(), spec -> shift.apply(spec));
+        return whole(card, shift.piece(), seen.view(), model);
+    }
+
+    /** Puts pieces in line. */
+    @PostMapping("/arrange")
+    String arrange(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String how,
+            @RequestParam(defaultValue = "") String also,
+            Model model) {
+        List<Id> ids = Stream.concat(Stream.of(seen.select()), Arrays.stream(also.split(",")))
+                .filter(s -> !s.isBlank())
+                .distinct()
+                .map(StructureController::id)
+                .toList();
+        StoredCard card = change(id, seen, "arrange " + how, spec -> plans.arrange(spec, ids, how));
+        return whole(card, seen.select(), seen.view(), model);
+    }
+
+    /** Puts a copy of a piece on another card, which is not shown. */
+    @PostMapping("/copy")
+    String copy(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String piece,
+            @RequestParam long to,
+            Model model) {
+        StoredCard from = cards.load(id);
+        Piece copied = from.spec()
+                .piece(id(piece))
+                .filter(p -> !(p instanceof Base))
+                .orElseThrow(() -> new RefusedException(piece, "there is no such piece to copy"));
+        StoredCard target = cards.load(to);
+        cards.change(new Change(to, target.version(), target.revision(), "copy " + piece, spec -> CardEdit.of(spec)
+                .paste(copied)));
+        model.addAttribute("copied", target.spec().name());
+        return whole(from, piece, seen.view(), model);
     }
 
     @PostMapping("/remove")

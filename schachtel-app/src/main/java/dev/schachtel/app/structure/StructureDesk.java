@@ -1,6 +1,7 @@
 package dev.schachtel.app.structure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -9,29 +10,26 @@ import java.util.Set;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Wording;
-import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Kind;
+import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Severity;
-import dev.schachtel.core.drawing.Scene;
-import dev.schachtel.core.drawing.Stack;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.Anatomy;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.Pin;
-import dev.schachtel.core.exchange.StackSvg;
-import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 
@@ -44,12 +42,16 @@ class StructureDesk {
     private final Frames frames;
     private final FieldForms forms;
     private final Wording wording;
+    private final CardService cards;
+    private final MotionPlayer player;
 
-    StructureDesk(Plans plans, Frames frames, FieldForms forms, Wording wording) {
+    StructureDesk(Plans plans, Frames frames, FieldForms forms, Wording wording, CardService cards) {
         this.plans = plans;
         this.frames = frames;
         this.forms = forms;
         this.wording = wording;
+        this.cards = cards;
+        this.player = new MotionPlayer();
     }
 
     StructureView view(StoredCard card, String select, String view) {
@@ -69,7 +71,10 @@ class StructureDesk {
                 leans.stream().map(l -> line(l, spec.units())).toList(),
                 plan.findings().all().stream().map(f -> found(f, spec.units())).toList(),
                 addable(),
-                drawings(plan, piece.id(), shown, card.id()),
+                StructureDrawings.of(plan, piece.id(), shown, card.id()),
+                player.of(plan, piece.id()),
+                views(plan),
+                new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
                 Units.tenths(plan.build().thickness()));
     }
 
@@ -160,50 +165,30 @@ class StructureDesk {
     private static List<StructureView.Addable> addable() {
         return Anatomy.kinds(Piece.class).stream()
                 .filter(k -> !Base.class.isAssignableFrom(k))
-                .map(k -> k.getAnnotation(Kind.class))
-                .map(k -> new StructureView.Addable(k.value(), k.title(), k.about()))
+                .map(k -> addable(k, k.getAnnotation(Kind.class)))
                 .toList();
     }
 
-    private static StructureView.Drawings drawings(Plan plan, Id select, Views view, long card) {
-        Build build = plan.build();
-        Units units = plan.spec().units();
-        String link = "/cards/" + card + "/structure?view=" + slug(view) + "&select=";
-        Scene scene = view.of(build, select);
-        boolean beside = view == Views.FRONT;
-        boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
-        int width = !beside || lying ? 656 : 410;
-        int height = beside && lying ? 340 : 600;
-        List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
-        String main = SvgWriter.write(
-                scene, Look.chosen(width, height, units, select, link).pinned(pins));
-        Scene section = beside ? Views.besideFront(build, select, lying) : scene;
-        String second = beside
-                ? SvgWriter.write(section, Look.chosen(lying ? 656 : 240, lying ? 240 : 400, units, select, link))
-                : "";
-        String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
-        return new StructureView.Drawings(stack, main, second, section.title(), lying);
+    private static StructureView.Addable addable(Class<?> type, Kind kind) {
+        String group = Layer.class.isAssignableFrom(type)
+                ? "Layers"
+                : Element.class.isAssignableFrom(type) ? "Laid on" : "Features";
+        return new StructureView.Addable(kind.value(), kind.title(), kind.about(), group);
     }
 
-    private static List<Pin> pins(Plan plan) {
-        return plan.findings().all().stream()
-                .filter(f -> f.severity() != Severity.WORKS && f.place().isPresent())
-                .map(f -> new Pin(
-                        f.key(),
-                        f.severity(),
-                        f.owner(),
-                        f.place().orElseThrow().at(),
-                        figure(f, plan)))
+    private static List<String> views(Plan plan) {
+        return Arrays.stream(Views.values())
+                .filter(v -> v != Views.FROM_THE_SIDE
+                        || !plan.build().mechanics().sides().isEmpty())
+                .map(StructureDesk::slug)
                 .toList();
     }
 
-    private static String figure(Finding f, Plan plan) {
-        Units units = plan.spec().units();
-        if (f.measured() instanceof Amount.Thick thick) {
-            return Units.tenths(thick.length()) + " mm";
-        }
-        return f.measured() instanceof Amount.One one && !one.length().isZero()
-                ? units.show(one.length()) + " " + units.sign()
-                : "";
+    private List<CardService.Named> others(StoredCard card, Piece piece) {
+        return piece instanceof Base
+                ? List.of()
+                : cards.namesIn(card.spec().set()).stream()
+                        .filter(n -> n.id() != card.id())
+                        .toList();
     }
 }

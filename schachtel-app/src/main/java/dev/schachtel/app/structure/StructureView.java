@@ -1,7 +1,9 @@
 package dev.schachtel.app.structure;
 
 import java.util.List;
+import java.util.Optional;
 
+import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.frame.Frames.Frame;
 
 /** Everything that the Structure page shows. Texts that end in Html are safe HTML. */
@@ -15,9 +17,16 @@ public record StructureView(
         List<Found> findings,
         List<Addable> addable,
         Drawings drawings,
+        Optional<Player> player,
+        List<String> views,
+        Arranging arranging,
         String thickness) {
     /** The selected piece. */
-    public record Selected(String title, String kind, List<String> letters, List<Field> fields, boolean removable) {}
+    public record Selected(String title, String kind, List<String> letters, List<Field> fields, boolean removable) {
+        public long minor() {
+            return fields.stream().filter(Field::minor).count();
+        }
+    }
 
     /** One line of the ledger. */
     public record Line(String name, String resultHtml, String ofHtml) {}
@@ -30,8 +39,21 @@ public record StructureView(
     public record Way(int index, String html) {}
 
     /** A piece that can be added. */
-    public record Addable(String kind, String title, String about) {}
+    public record Addable(String kind, String title, String about, String group) {}
 
     /** SVG from the engineered card. */
-    public record Drawings(String stackSvg, String mainSvg, String besideSvg, String besideTitle, boolean lying) {}
+    public record Drawings(String stackSvg, String mainSvg, List<Figure> besides, boolean lying) {}
+
+    /** A smaller drawing beside the main one. */
+    public record Figure(String title, String svg, String sort) {}
+
+    /** Plays a movement: its name, the ribbon of its free gap, what is read off, its data for the page. */
+    public record Player(
+            String owner, String name, String ribbonSvg, List<Read> reads, String dataJson, String from, String to) {}
+
+    /** One figure read off a movement. */
+    public record Read(String label, String valueHtml, String shape) {}
+
+    /** Whether the selected piece has a place of its own, and cards that it can be copied to. */
+    public record Arranging(boolean movable, List<CardService.Named> others) {}
 }

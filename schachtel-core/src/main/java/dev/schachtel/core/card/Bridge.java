@@ -22,7 +22,6 @@ public record Bridge(
         @Asked(value = "Drop", initial = "8 mm", inches = "5/16 in", min = "0 mm", max = "300 mm") Length drop,
         @Asked(value = "Clear at the ends", initial = "5 mm", inches = "3/16 in", min = "0 mm", max = "100 mm")
                 Length edge,
-        @Asked(value = "Table below the foot", initial = "0 mm", min = "-3 m", max = "3 m") Length table,
         @Asked(value = "Thread kind", initial = "thread", from = Asked.Choice.THREAD) MaterialId thread,
         @Asked(value = "Strip card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Piece card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId pieceCard,

@@ -14,7 +14,7 @@ public record Door(
         @Asked(value = "Hinged", initial = "left") Hinge hinge,
         @Asked(value = "Opens to, °", initial = "150", min = "10", max = "180") int opens,
         @Asked(value = "Gap of a pair", initial = "0.8 mm", min = "0 mm", max = "20 mm") Length gap)
-        implements Feature {
+        implements Feature, Carrier {
     /** Which side stays whole. */
     public enum Hinge {
         LEFT,

@@ -20,10 +20,12 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Sentiment;
 import dev.schachtel.core.card.Word;
+import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 
@@ -82,11 +84,15 @@ final class FrontLayers {
                     || hung.contains(level.slab().id());
             if (behind) {
                 hidden.add(level);
+                if (part.material() instanceof Cardstock) {
+                    add(level, new Fill.Made(part.material()), Meaning.EDGE);
+                }
                 continue;
             }
             add(level, new Fill.Made(part.material()), Meaning.CUT);
             Set<SlabId> under = covers.getOrDefault(level.slab().id(), Set.of());
-            if (hidden.stream().anyMatch(h -> under.contains(h.slab().id()))) {
+            boolean fixed = !motions.containsKey(level.slab().id());
+            if (fixed && hidden.stream().anyMatch(h -> under.contains(h.slab().id()))) {
                 flush(hidden);
             }
             words(part, level);
@@ -152,12 +158,10 @@ final class FrontLayers {
                 .piece(part.owner())
                 .flatMap(p -> said(p, part))
                 .filter(text -> !text.isBlank())
-                .ifPresent(text -> marks.add(new Mark.Label(
-                        level.slab().bounds().centre(),
-                        Mark.Shift.NONE,
-                        Words.of(text),
-                        Mark.Style.ON_CARD,
-                        Optional.of(part.owner()))));
+                .ifPresent(text -> {
+                    Box box = level.slab().bounds();
+                    marks.add(new Mark.Caption(box.centre(), box.width(), box.height(), Words.of(text), part.owner()));
+                });
     }
 
     private static Optional<String> said(Piece piece, Part part) {

@@ -12,6 +12,7 @@ import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
@@ -82,7 +83,10 @@ final class FrontView {
             double dy = Mm.of(part.at().get(0).up());
             Point from = fold.from().plus(dx, dy);
             Point to = fold.to().plus(dx, dy);
-            if (!seen || !face.grown(0.01).holds(from) || !face.grown(0.01).holds(to)) {
+            if (!seen
+                    || covered(part, from.midway(to), face)
+                    || !face.grown(0.01).holds(from)
+                    || !face.grown(0.01).holds(to)) {
                 continue;
             }
             marks.add(new Mark.Line(
@@ -91,6 +95,18 @@ final class FrontView {
                 named = label(from, to, face);
             }
         }
+    }
+
+    /** Something lies over the fold, away from the card's own edge. */
+    private boolean covered(Part part, Point middle, Box face) {
+        Length top = build.levels().stream()
+                .filter(l -> l.slab().part().equals(part.id()))
+                .map(Level::top)
+                .reduce(Length.ZERO, Length::max);
+        return face.grown(-0.01).holds(middle)
+                && build.levels().stream()
+                        .filter(l -> !l.bottom().isBelow(top))
+                        .anyMatch(l -> l.slab().footprints().stream().anyMatch(f -> f.holds(middle)));
     }
 
     private boolean label(Point from, Point to, Box face) {

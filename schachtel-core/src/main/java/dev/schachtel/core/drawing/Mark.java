@@ -72,6 +72,14 @@ public sealed interface Mark {
         }
     }
 
+    /** Words on a piece, as large as they fit into its width and height in millimetres. */
+    record Caption(Point at, double width, double height, Words words, Id of) implements Mark {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.caption(this);
+        }
+    }
+
     /** A part's letter in its circle. */
     record Letter(Point at, Shift shift, String letter, PartId part) implements Mark {
         @Override
@@ -93,7 +101,6 @@ public sealed interface Mark {
         NAME,
         NOTE,
         SIZE,
-        ON_CARD,
         UPRIGHT
     }
 
@@ -122,6 +129,8 @@ public sealed interface Mark {
         R letter(Letter letter);
 
         R moving(Moving moving);
+
+        R caption(Caption caption);
 
         R limb(Limb limb);
     }

@@ -25,6 +25,8 @@ final class SectionView {
 
     private final double aspect;
     private final boolean small;
+    /** A short stretch only, drawn small. */
+    private final boolean brief;
 
     /** @param aspect how high the drawing is to be against its width */
     SectionView(Build build, Optional<Id> through, double aspect) {
@@ -32,6 +34,7 @@ final class SectionView {
         this.y = height(build, through);
         this.aspect = aspect;
         this.small = aspect > 1;
+        this.brief = false;
     }
 
     private SectionView(Build build, double y, double aspect) {
@@ -39,6 +42,7 @@ final class SectionView {
         this.y = y;
         this.aspect = aspect;
         this.small = true;
+        this.brief = true;
     }
 
     /** Through the middle of the selected piece, else of the first window, else of the card. */
@@ -76,7 +80,7 @@ final class SectionView {
                 .orElse(build.face().bounds());
         Box face = build.face().bounds();
         double y = box.centre().y();
-        SectionView view = new SectionView(build, y, 0.75);
+        SectionView view = new SectionView(build, y, 1.1);
         return view.scene(new Box(
                 Math.max(face.left(), box.left() - BEYOND), y, Math.min(face.right(), box.right() + BEYOND), y));
     }
@@ -139,7 +143,7 @@ final class SectionView {
 
     /** Names at the right, kept apart by moving them up, each with a line to its layer. */
     private void label(List<Label> labels, Box face, double larger) {
-        double gap = Mm.of(build.thickness()) * larger / (small ? 15 : 18);
+        double gap = Mm.of(build.thickness()) * larger / (brief ? 8.5 : small ? 15 : 18);
         double next = 0;
         String last = "";
         for (Label label : labels) {

@@ -37,7 +37,7 @@ final class SideScene {
             Point end = line.get(line.size() - 1);
             marks.add(new Mark.Label(
                     end,
-                    new Mark.Shift(8, -4 - 15.0 * (i % 2), Mark.Anchor.START),
+                    new Mark.Shift(6, -4 - 14.0 * (i % 2), Mark.Anchor.START),
                     Words.of(view.lines().get(i)),
                     Mark.Style.NOTE,
                     Optional.empty()));
@@ -55,7 +55,7 @@ final class SideScene {
             marks.add(new Mark.Dimension(new Point(top.x(), 0), top, Mark.Side.LEFT, 1, Words.of(Mm.length(high))));
         }
         stance(build, marks);
-        return new Scene("From the side", box.grown(MARGIN), new Scene.Room(92, 30, 90, 24), true, marks);
+        return new Scene("From the side", box.grown(MARGIN), new Scene.Room(60, 22, 70, 16), true, marks);
     }
 
     /** Where the centre of mass is, and where the card stands. */

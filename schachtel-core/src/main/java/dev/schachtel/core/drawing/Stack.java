@@ -1,6 +1,7 @@
 package dev.schachtel.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +10,9 @@ import java.util.Optional;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.Carrier;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -30,6 +33,7 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
      * One layer.
      *
      * @param spans what the section cuts of it, as shares of the card's width
+     * @param addOn the face that it offers for more to lie on, if it does
      */
     public record Layer(
             Id owner,
@@ -39,9 +43,10 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
             Length top,
             List<Part> spans,
             int column,
-            int columns) {
+            int columns,
+            Optional<Id> addOn) {
         private Layer in(int which, int of) {
-            return new Layer(owner, name, material, bottom, top, spans, which, of);
+            return new Layer(owner, name, material, bottom, top, spans, which, of, addOn);
         }
     }
 
@@ -62,16 +67,40 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
                     level.top(),
                     spans(build, level, y),
                     0,
-                    1);
+                    1,
+                    addOn(build, level));
             layers.merge(key, own, Stack::both);
         }
         return new Stack(columns(List.copyOf(layers.values())), Tiers.heights(build), build.thickness());
     }
 
+    private static Optional<Id> addOn(Build build, Level level) {
+        Id owner = level.slab().part().owner();
+        if (!owner.equals(Id.BASE)) {
+            return build.spec()
+                    .piece(owner)
+                    .filter(p ->
+                            p instanceof Carrier && (level.slab().part().which().isEmpty()))
+                    .map(p -> owner);
+        }
+        List<Id> faces = build.spec().base().faces();
+        Length highest = build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(Id.BASE))
+                .filter(l -> !(build.part(l.slab().part()).orElseThrow().material() instanceof Foam))
+                .map(Level::top)
+                .reduce(Length.ZERO, Length::max);
+        if (level.top().equals(highest)) {
+            return Optional.of(faces.get(0));
+        }
+        boolean closedOver = build.mechanics().leaves().stream()
+                .anyMatch(l -> l.over().equals(level.slab().id()));
+        return closedOver && faces.contains(Id.INSIDE) ? Optional.of(Id.INSIDE) : Optional.empty();
+    }
+
     private static Layer both(Layer a, Layer b) {
         List<Part> spans = new ArrayList<>(a.spans());
         spans.addAll(b.spans());
-        return new Layer(a.owner(), a.name(), a.material(), a.bottom(), a.top(), spans, 0, 1);
+        return new Layer(a.owner(), a.name(), a.material(), a.bottom(), a.top(), spans, 0, 1, a.addOn());
     }
 
     private static List<Part> spans(Build build, Level level, double y) {
@@ -89,17 +118,46 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
         return Math.max(0, Math.min(1, (x - face.left()) / face.width()));
     }
 
+    /** Layers that overlap in height stand beside each other: each in the first free column of its cluster. */
     private static List<Layer> columns(List<Layer> layers) {
+        List<Layer> sorted = layers.stream()
+                .sorted(Comparator.comparing(Layer::bottom).thenComparing(Layer::top))
+                .toList();
         List<Layer> placed = new ArrayList<>();
-        for (Layer layer : layers) {
-            List<Layer> beside = layers.stream().filter(o -> overlap(o, layer)).toList();
-            placed.add(layer.in(beside.indexOf(layer), beside.size()));
+        int start = 0;
+        while (start < sorted.size()) {
+            int end = start + 1;
+            Length top = sorted.get(start).top();
+            while (end < sorted.size() && sorted.get(end).bottom().isBelow(top)) {
+                top = Length.max(top, sorted.get(end).top());
+                end++;
+            }
+            placed.addAll(cluster(sorted.subList(start, end)));
+            start = end;
         }
         return placed;
     }
 
-    private static boolean overlap(Layer a, Layer b) {
-        return a.bottom().isBelow(b.top()) && b.bottom().isBelow(a.top());
+    private static List<Layer> cluster(List<Layer> layers) {
+        List<Length> reached = new ArrayList<>();
+        List<Integer> columns = new ArrayList<>();
+        for (Layer layer : layers) {
+            int column = 0;
+            while (column < reached.size() && reached.get(column).isAbove(layer.bottom())) {
+                column++;
+            }
+            if (column == reached.size()) {
+                reached.add(layer.top());
+            } else {
+                reached.set(column, layer.top());
+            }
+            columns.add(column);
+        }
+        List<Layer> placed = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            placed.add(layers.get(i).in(columns.get(i), reached.size()));
+        }
+        return placed;
     }
 
     /** Whether a layer fills these heights, so that its name must fit between them. */

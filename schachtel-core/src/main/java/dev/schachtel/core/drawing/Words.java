@@ -27,6 +27,13 @@ public record Words(List<Run> runs) {
         return new Words(List.of(new Size(width), new Plain(" × "), new Size(height)));
     }
 
+    /** How many letters it has, a size counting as four. */
+    public int letters() {
+        return runs.stream()
+                .mapToInt(r -> r instanceof Plain p ? p.text().length() : 4)
+                .sum();
+    }
+
     /** The same behind some letters. */
     Words after(String before) {
         List<Run> all = new java.util.ArrayList<>(List.of(new Plain(before)));

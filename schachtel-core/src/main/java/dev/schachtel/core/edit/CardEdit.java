@@ -10,6 +10,7 @@ import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Feature;
+import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
@@ -64,6 +65,25 @@ public final class CardEdit {
     private CardSpec add(String word, Id id) {
         Piece piece = (Piece) new Starter(spec).start(kind(word), id);
         return withLists(Optional.empty(), Optional.of(piece));
+    }
+
+    /**
+     * A base of a kind ("gate", "easel", ...) in a format's size, to start a card with.
+     *
+     * @throws RefusedException if there is no such kind
+     */
+    public static Base base(String word, Format format) {
+        return Starter.base(word, format);
+    }
+
+    /**
+     * Puts a piece of another card on this one, under an id of its own; what it lay on or belonged to is looked for here
+     * as for a new piece.
+     */
+    public CardSpec paste(Piece piece) {
+        Starter starter = new Starter(spec);
+        Id id = starter.newId(piece.getClass());
+        return withLists(Optional.empty(), Optional.of((Piece) starter.settle(piece, id)));
     }
 
     /** The id that {@link #add(String)} would give. */

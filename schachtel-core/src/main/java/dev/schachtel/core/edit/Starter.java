@@ -7,11 +7,17 @@ import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.FlatFold;
+import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Silhouette;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
@@ -28,9 +34,32 @@ final class Starter {
         Anatomy anatomy = Anatomy.of(kind);
         List<Object> values = new ArrayList<>();
         for (Anatomy.Bone bone : anatomy.bones()) {
-            values.add(bone.name().equals("id") ? id : first(bone, id.value() + "." + bone.name()));
+            boolean size = bone.name().equals("width") || bone.name().equals("height");
+            boolean overall = Base.class.isAssignableFrom(kind) || Silhouette.class.isAssignableFrom(kind);
+            values.add(
+                    bone.name().equals("id")
+                            ? id
+                            : size && overall
+                                    ? bone.name().equals("width")
+                                            ? spec.base().width()
+                                            : spec.base().height()
+                                    : first(bone, id.value() + "." + bone.name()));
         }
         return anatomy.make(values, id.value());
+    }
+
+    /**
+     * A base of a kind in a format's size; what the kind asks beside its size takes its usual value.
+     *
+     * @throws RefusedException if there is no such kind
+     */
+    static Base base(String word, Format format) {
+        Class<?> kind = Anatomy.kind(Base.class, word)
+                .orElseThrow(() -> new RefusedException("base", "there is no base of this kind"));
+        MaterialId card = new MaterialId("slate-300");
+        FlatFold plain = new FlatFold(format.width(), format.height(), FlatFold.Fold.SIDE, Length.ZERO, card);
+        CardSpec empty = new CardSpec("", "", format.units(), Brief.PLAIN, plain, List.of(), List.of(), List.of());
+        return (Base) new Starter(empty).start(kind, Id.BASE);
     }
 
     /** The kind's own word, with the lowest number behind it that makes it new. */
@@ -44,6 +73,24 @@ final class Starter {
             n++;
         }
         return new Id(n == 1 ? word : word + "-" + n);
+    }
+
+    /** The same piece under another id, its references turned to what this card has. */
+    Object settle(Object piece, Id id) {
+        Anatomy anatomy = Anatomy.of(piece.getClass());
+        List<Object> values = new ArrayList<>();
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            Object value = anatomy.get(piece, bone);
+            boolean reference = value instanceof Id && !bone.name().equals("id");
+            boolean here = reference
+                    && (spec.piece((Id) value).isPresent()
+                            || spec.base().faces().contains((Id) value));
+            values.add(
+                    bone.name().equals("id")
+                            ? id
+                            : reference && !here ? first(bone, id.value() + "." + bone.name()) : value);
+        }
+        return anatomy.make(values, id.value());
     }
 
     private Object first(Anatomy.Bone bone, String path) {

@@ -80,20 +80,20 @@ public final class FrameEngineer implements Engineer<Frame> {
         site.slab(new Slab(SlabId.of(id), id, "Frame", thick, List.of(band.placed(middle))));
         inlay(frame, ground, site, fixing, hole);
         site.lay(SlabId.of(id), ground.slab(), fixing);
+        ground(frame, ground, site, id, outer.outline().placed(middle));
+        return thick;
+    }
+
+    private static void ground(Frame frame, Ground under, Site site, PartId id, Outline outer) {
+        Length w = frame.outer().width();
+        Length h = frame.outer().height();
+        Placement corner =
+                Placement.at(frame.across().minus(w.half()), frame.up().minus(h.half()));
         site.ground(
                 frame.id(),
-                Ground.of(
-                                id,
-                                SlabId.of(id),
-                                middle.moved(
-                                        frame.outer().width().half().negated(),
-                                        frame.outer().height().half().negated()),
-                                new Outline.Size(
-                                        frame.outer().width(), frame.outer().height()),
-                                Ground.Edge.NONE)
-                        .on(ground.slab())
-                        .shaped(outer.outline().placed(middle)));
-        return thick;
+                Ground.of(id, SlabId.of(id), corner, new Outline.Size(w, h), Ground.Edge.NONE)
+                        .on(under.slab())
+                        .shaped(outer));
     }
 
     private static void inlay(Frame frame, Ground ground, Site site, Material fixing, Outline hole) {

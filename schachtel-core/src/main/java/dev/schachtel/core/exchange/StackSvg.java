@@ -19,7 +19,10 @@ public final class StackSvg {
     private static final int WIDTH = 304;
     private static final double TOP = 16;
     private static final double LEFT = 62;
+    /** Left of it the section, right of it the names; further left where many layers stand beside each other. */
     private static final double MIDDLE = 170;
+
+    private static final double CROWDED = 108;
     private static final double RIGHT = 293;
     private static final double LEAST_NAMED = 20;
     private static final double LEAST_GAP = 5;
@@ -28,6 +31,7 @@ public final class StackSvg {
     private final String link;
     private final double height;
     private final TreeMap<Length, Double> at = new TreeMap<>();
+    private final double middle;
     private final StringBuilder out = new StringBuilder();
 
     private StackSvg(Stack stack, Id selected, String link, int height) {
@@ -35,6 +39,7 @@ public final class StackSvg {
         this.selected = selected;
         this.link = link;
         this.height = height;
+        this.middle = stack.layers().stream().anyMatch(l -> l.columns() > 2) ? CROWDED : MIDDLE;
     }
 
     public static String write(Stack stack, Id selected, String link, int height) {
@@ -143,12 +148,12 @@ public final class StackSvg {
         List<double[]> blocks = new ArrayList<>();
         boolean base = layer.owner().equals(Id.BASE);
         for (Stack.Part span : layer.spans()) {
-            double from = LEFT + (base ? 14 : 0) + span.from() * (MIDDLE - LEFT - (base ? 14 : 0));
-            blocks.add(new double[] {from, Math.max(2, LEFT + span.to() * (MIDDLE - LEFT) - from)});
+            double from = LEFT + (base ? 14 : 0) + span.from() * (middle - LEFT - (base ? 14 : 0));
+            blocks.add(new double[] {from, Math.max(2, LEFT + span.to() * (middle - LEFT) - from)});
         }
-        double column = (RIGHT - MIDDLE) / layer.columns();
-        double x = MIDDLE + column * layer.column();
-        boolean joins = layer.column() == 0 && blocks.stream().anyMatch(b -> Math.abs(b[0] + b[1] - MIDDLE) < 0.5);
+        double column = (RIGHT - middle) / layer.columns();
+        double x = middle + column * layer.column();
+        boolean joins = layer.column() == 0 && blocks.stream().anyMatch(b -> Math.abs(b[0] + b[1] - middle) < 0.5);
         if (joins) {
             double[] last = blocks.remove(blocks.size() - 1);
             blocks.add(new double[] {last[0], x + column - last[0]});
@@ -163,9 +168,27 @@ public final class StackSvg {
         }
         name(layer, x, column, top + high / 2);
         out.append("</a>");
+        layer.addOn().ifPresent(face -> plus(face, layer.name(), top));
     }
 
-    private void name(Stack.Layer layer, double x, double column, double middle) {
+    /** Where more may go: on top of a layer that offers a face. */
+    private void plus(Id face, String name, double top) {
+        out.append("<a class=\"plus\" href=\"#add\" data-add-on=\"")
+                .append(face)
+                .append("\" aria-label=\"Add on ")
+                .append(SvgText.escape(name))
+                .append("\"><circle cx=\"")
+                .append(n(RIGHT))
+                .append("\" cy=\"")
+                .append(n(top))
+                .append("\" r=\"8.5\"/><path d=\"M")
+                .append(n(RIGHT - 4.5))
+                .append(',')
+                .append(n(top))
+                .append("h9m-4.5-4.5v9\"/></a>");
+    }
+
+    private void name(Stack.Layer layer, double x, double column, double level) {
         String thick = Units.thickness(layer.top().minus(layer.bottom()));
         int room = (int) ((column - 12) / 6.7) - (layer.columns() == 1 ? 5 : 0);
         String name = fit(layer.name(), room);
@@ -175,14 +198,14 @@ public final class StackSvg {
             out.append("<rect class=\"ly-plate\" x=\"")
                     .append(n(x + 2))
                     .append("\" y=\"")
-                    .append(n(middle - 9))
+                    .append(n(level - 9))
                     .append("\" width=\"")
                     .append(n(column - 4))
                     .append("\" height=\"18\"/>");
         }
-        text("ly-n" + (dark ? " on-dark" : ""), x + 6, middle + 5, "start", SvgText.escape(name));
+        text("ly-n" + (dark ? " on-dark" : ""), x + 6, level + 5, "start", SvgText.escape(name));
         if (layer.columns() == 1) {
-            text("ly-t" + (dark ? " on-dark" : ""), x + column - 8, middle + 5, "end", thick);
+            text("ly-t" + (dark ? " on-dark" : ""), x + column - 8, level + 5, "end", thick);
         }
     }
 

@@ -1,6 +1,5 @@
 package dev.schachtel.core.exchange;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,7 +27,6 @@ public final class SvgWriter {
     private final PathData path;
     private final SvgText text;
     private final StringBuilder out = new StringBuilder();
-    private final List<Point> signs = new ArrayList<>();
 
     private SvgWriter(Scene scene, Look look) {
         this.scene = scene;
@@ -78,7 +76,7 @@ public final class SvgWriter {
         }
         scene.marks().stream().filter(m -> !isArea(m)).forEach(m -> m.tell(cases));
         if (!look.isPicture()) {
-            look.pins().forEach(this::pin);
+            new PinSvg(path, look.link(), out).add(look.pins());
             if (scene.toScale()) {
                 scaleBar();
             }
@@ -134,55 +132,10 @@ public final class SvgWriter {
         }
     }
 
-    private void pin(Pin pin) {
-        double x = path.x(pin.at());
-        double y = path.y(pin.at());
-        Point icon = free(new Point(x - 34, y + 20));
-        String kind = pin.severity().name().toLowerCase(Locale.ROOT);
-        String sign = pin.severity() == dev.schachtel.core.check.Severity.MEND
-                ? "<path d=\"M-4-10h8l6 6v8l-6 6h-8l-6-6v-8z\" fill=\"currentColor\"/>"
-                        + "<path d=\"M-3.8-3.8l7.6 7.6M3.8-3.8l-7.6 7.6\" class=\"pin-x\"/>"
-                : "<path d=\"M0-10l9.5 17.5h-19z\" class=\"pin-tri\"/><path d=\"M0-4v5.5M0 4v1.8\" class=\"pin-bang\"/>";
-        open(Optional.of(pin.owner()), "pin fd-" + kind, "pin-" + pin.key());
-        out.append("<circle class=\"pin-ring\" cx=\"")
-                .append(path.number(x))
-                .append("\" cy=\"")
-                .append(path.number(y))
-                .append("\" r=\"8\"/>");
-        out.append("<path class=\"pin-lead\" d=\"M%s,%sL%s,%s\"/><g transform=\"translate(%s,%s)\">"
-                        .formatted(
-                                path.number(x - 7),
-                                path.number(y + 4),
-                                path.number(icon.x() + 11),
-                                path.number(icon.y() - 5),
-                                path.number(icon.x()),
-                                path.number(icon.y())))
-                .append(sign);
-        if (!pin.text().isEmpty()) {
-            out.append("<text class=\"d sm halo pin-text\" text-anchor=\"middle\" y=\"25\">")
-                    .append(SvgText.escape(pin.text()))
-                    .append("</text>");
-        }
-        out.append("</g></a>");
-    }
-
-    /** The place itself, or the next one below that is not taken by another finding's sign. */
-    private Point free(Point wished) {
-        Point at = wished;
-        while (true) {
-            Point here = at;
-            if (signs.stream().noneMatch(s -> Math.abs(s.x() - here.x()) < 44 && Math.abs(s.y() - here.y()) < 44)) {
-                signs.add(at);
-                return at;
-            }
-            at = at.plus(0, 12);
-        }
-    }
-
     private void scaleBar() {
         boolean inch = look.units() == dev.schachtel.core.measure.Units.INCH;
         double length = (inch ? 25.4 : 20) * path.scale();
-        double x = look.width() - 30 - length;
+        double x = 12;
         double y = look.height() - 12;
         out.append("<path class=\"l-edge\" d=\"M")
                 .append(path.number(x))
@@ -208,11 +161,8 @@ public final class SvgWriter {
                 .append("</text>");
     }
 
-    private void open(Optional<Id> of, String classes, String id) {
+    private void open(Optional<Id> of, String classes) {
         out.append("<a class=\"").append(classes).append('"');
-        if (!id.isEmpty()) {
-            out.append(" id=\"").append(id).append('"');
-        }
         of.ifPresent(piece -> out.append(" href=\"")
                 .append(SvgText.escape(look.link() + piece))
                 .append("\" data-select=\"")
@@ -275,7 +225,7 @@ public final class SvgWriter {
         public StringBuilder area(Mark.Area a) {
             boolean link = a.of().isPresent() && !look.link().isEmpty();
             if (link) {
-                open(a.of(), "ly", "");
+                open(a.of(), "ly");
             }
             out.append("<path class=\"")
                     .append(css(a.edge()))
@@ -327,7 +277,6 @@ public final class SvgWriter {
                 case NAME -> write(x, y, "ly-n halo", anchor, content);
                 case NOTE -> write(x, y, "note halo", anchor, content);
                 case SIZE -> write(x, y, "d halo", anchor, content);
-                case ON_CARD -> write(x, y + 5, "d", anchor, content);
                 default ->
                     out.append("<text class=\"note halo\" text-anchor=\"middle\" transform=\"translate(")
                             .append(path.number(x))
@@ -348,6 +297,25 @@ public final class SvgWriter {
                     .append(moving.movement())
                     .append("\">");
             moving.marks().forEach(m -> m.tell(this));
+            return out.append("</g>");
+        }
+
+        /** Fourteen points where there is room, else as small as it takes; letters are about 0.56 as wide as high. */
+        @Override
+        public StringBuilder caption(Mark.Caption c) {
+            if (look.isPicture()) {
+                return out;
+            }
+            int letters = Math.max(1, c.words().letters());
+            double fits = Math.min(
+                    c.width() * path.scale() * 0.92 / (letters * 0.56 * 14), c.height() * path.scale() * 0.85 / 14);
+            double size = Math.min(1, fits);
+            out.append("<g transform=\"translate(")
+                    .append(path.point(c.at()))
+                    .append(") scale(")
+                    .append(path.number(Math.max(0.05, size)))
+                    .append(")\">");
+            write(0, 5, "d", "middle", text.of(c.words(), 14));
             return out.append("</g>");
         }
 

@@ -230,7 +230,7 @@ final class Geo {
     }
 
     static boolean holds(Outline outline, Point point) {
-        return polygon(outline.filled()).contains(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
+        return polygon(outline).contains(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
     }
 
     static Optional<Outline.Gap> widest(List<Outline> pieces) {

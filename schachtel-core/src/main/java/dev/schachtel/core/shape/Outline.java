@@ -210,9 +210,14 @@ public final class Outline {
                 .orElse(this);
     }
 
+    /** Whether a point lies within the outer edge and in no hole. */
+    public boolean holds(Point point) {
+        return Geo.holds(this, point);
+    }
+
     /** How wide the outer edge looks from a point outside it, in radians; a full turn from inside. */
     public double anglesFrom(Point eye) {
-        if (Geo.holds(this, eye)) {
+        if (Geo.holds(filled(), eye)) {
             return 2 * Math.PI;
         }
         List<Double> angles = outer.flattened().stream()

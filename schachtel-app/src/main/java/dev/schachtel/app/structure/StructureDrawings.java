@@ -1,0 +1,109 @@
+package dev.schachtel.app.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.card.FlatFold;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.drawing.Scene;
+import dev.schachtel.core.drawing.Stack;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.Pin;
+import dev.schachtel.core.exchange.StackSvg;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.plan.Plan;
+
+/** The drawings of the Structure page: stack, main view, and what stands beside the front view. */
+final class StructureDrawings {
+    private StructureDrawings() {}
+
+    static StructureView.Drawings of(Plan plan, Id select, Views view, long card) {
+        Build build = plan.build();
+        Units units = plan.spec().units();
+        String link = "/cards/" + card + "/structure?view=" + StructureDesk.slug(view) + "&select=";
+        Scene scene = view.of(build, select);
+        boolean beside = view == Views.FRONT;
+        boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
+        int width = !beside || lying ? 656 : 410;
+        int height = beside && lying ? 300 : 520;
+        List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
+        String main = SvgWriter.write(
+                scene, Look.chosen(width, height, units, select, link).pinned(pins));
+        List<StructureView.Figure> besides = beside ? besides(plan, select, lying, link) : List.of();
+        String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
+        return new StructureView.Drawings(stack, main, besides, lying);
+    }
+
+    /** For what moves: its tightest place and a section across it, or how it looks from the side; else a section. */
+    private static List<StructureView.Figure> besides(Plan plan, Id select, boolean lying, String link) {
+        Build build = plan.build();
+        Units units = plan.spec().units();
+        List<StructureView.Figure> all = new ArrayList<>();
+        Optional<Course> course = MotionPlayer.course(plan, select);
+        boolean flat =
+                course.filter(c -> c.motion().move() instanceof Move.Fold).isPresent();
+        if (course.isPresent() && !flat) {
+            Course c = course.get();
+            c.tightest()
+                    .ifPresent(t -> all.add(new StructureView.Figure(
+                            "Tightest place: " + Units.tenths(t.gap()) + " mm",
+                            SvgWriter.write(Views.detail(build, c, t), Look.chosen(200, 200, units, select, "")),
+                            "round")));
+            all.add(new StructureView.Figure(
+                    "Across it, at rest",
+                    SvgWriter.write(Views.across(build, c), Look.chosen(250, 190, units, select, link)),
+                    "across"));
+            return all;
+        }
+        Optional<SideView> side = Views.side(build, select)
+                .filter(v -> v.owner().equals(select) || !(build.spec().base() instanceof FlatFold));
+        if (side.isPresent()) {
+            Scene scene = Views.FROM_THE_SIDE.of(build, select);
+            all.add(new StructureView.Figure(
+                    "From the side",
+                    SvgWriter.write(scene.plain(), Look.still(lying ? 400 : 260, 230, units)),
+                    "side"));
+        }
+        if (!lying || all.isEmpty()) {
+            Scene section = Views.besideFront(build, select, lying);
+            int high = all.isEmpty() ? (lying ? 220 : 380) : 230;
+            all.add(new StructureView.Figure(
+                    section.title(),
+                    SvgWriter.write(section, Look.chosen(lying ? 656 : 240, high, units, select, link)),
+                    "section"));
+        }
+        return all;
+    }
+
+    private static List<Pin> pins(Plan plan) {
+        return plan.findings().all().stream()
+                .filter(f -> f.severity() != Severity.WORKS && f.place().isPresent())
+                .map(f -> new Pin(
+                        f.key(),
+                        f.severity(),
+                        f.owner(),
+                        f.place().orElseThrow().at(),
+                        figure(f, plan)))
+                .toList();
+    }
+
+    private static String figure(Finding f, Plan plan) {
+        Units units = plan.spec().units();
+        if (f.measured() instanceof Amount.Thick thick) {
+            return Units.tenths(thick.length()) + " mm";
+        }
+        return f.measured() instanceof Amount.One one && !one.length().isZero()
+                ? units.show(one.length()) + " " + units.sign()
+                : "";
+    }
+}
