@@ -158,7 +158,7 @@
     const opened = data && !data.moves.length && data.side;
     motion.data = data;
     if (!data) motion.playing = false;
-    else { show(same ? motion.share : opened ? 1 : data.rest); play(same && motion.playing); }
+    else { show(same ? motion.share : opened ? 1 : data.rest); play(Boolean(same && motion.playing)); }
   };
   document.addEventListener("input", (event) => { if (event.target.id === "scrub") { play(false); show(event.target.value / 1000); } });
   document.addEventListener("click", (event) => { if (event.target.closest && event.target.closest(".play")) play(!motion.playing); });
@@ -264,10 +264,18 @@
   };
   ["front", "opened-flat", "taken-apart", "section", "from-the-side"].forEach((view, i) => { keys[String(i + 1)] = () => press(`[data-view=${view}]`); });
 
+  // A field whose region is just being drawn anew keeps the keys meant for it.
+  const stepped = { id: "", at: 0 };
   document.addEventListener("keydown", (event) => {
-    const field = event.target;
+    let field = event.target;
+    const upDown = event.key === "ArrowUp" || event.key === "ArrowDown";
+    if (upDown && field === document.body && performance.now() - stepped.at < 1500 && document.getElementById(stepped.id)) {
+      field = document.getElementById(stepped.id);
+      field.focus();
+    }
     if (field.matches && field.matches(".par .input[data-unit]") && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
+      stepped.id = field.id; stepped.at = performance.now();
       field.form.elements.fine.value = String(event.shiftKey);
       $(`button[value="${event.key === "ArrowUp" ? 1 : -1}"]`, field.form).click();
       return;

@@ -24,7 +24,8 @@ public class SecurityConfig {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         tokens.setCookieCustomizer(c -> c.sameSite("Strict").httpOnly(true));
         return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
-                .csrf(csrf -> csrf.csrfTokenRepository(tokens)
+                .csrf(csrf -> csrf.ignoringRequestMatchers("/api/plan")
+                        .csrfTokenRepository(tokens)
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())

@@ -87,8 +87,9 @@ public final class RiderEngineer implements Engineer<Rider> {
         Path path = line.path();
         Body body = Body.of(rider.connector());
         Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
-        Outline slot = Sweep.along(body.grown(rider.play(), heading), path);
         Length slotWide = body.across().plus(rider.play().times(2));
+        Outline slot =
+                body.round() ? Sweep.groove(path, slotWide) : Sweep.along(body.grown(rider.play(), heading), path);
         Length slotLong = path.length().plus(body.along()).plus(rider.play().times(2));
         Form form = Form.of(body.round() ? Form.Sort.ROUNDED : Form.Sort.RECTANGLE, slotLong, slotWide);
         site.cut(ground, new Cutout(rider.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));

@@ -45,7 +45,7 @@ public final class RollingEngineer implements Engineer<Rolling> {
         Path path = line.path();
         Length slotWide = r.connector().plus(r.play().times(2));
         Length slotLong = path.length().plus(slotWide);
-        Outline slot = Sweep.along(Outline.circle(slotWide), path);
+        Outline slot = Sweep.groove(path, slotWide);
         Form form = Form.of(Form.Sort.ROUNDED, slotLong, slotWide);
         site.cut(ground, new Cutout(r.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
         Stuff stuff = new Stuff(site);

@@ -29,9 +29,25 @@ public final class Sweep {
         Geometry line = Geo.line(points);
         return Geo.circleOf(body)
                 .map(c -> Geo.grownLine(
-                        Geo.line(shifted(points, c.centre())), c.radii().first()))
+                        Geo.line(shifted(points, c.centre())), c.radii().first() + SLACK))
                 .or(() -> Geo.largestOf(swept(Geo.polygon(body.filled()), line)))
                 .orElse(body);
+    }
+
+    /** A groove with round ends, as it is cut: the path grown by half its width; straight ones keep true arcs. */
+    public static Outline groove(Path path, Length width) {
+        List<Point> points = path.points();
+        if (points.size() < 2) {
+            return Outline.circle(width).moved(points.get(0));
+        }
+        if (points.size() == 2) {
+            Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
+            Point middle = points.get(0).midway(points.get(1));
+            return Outline.roundedRectangle(path.length().plus(width), width, width.half())
+                    .turned(Point.ORIGIN, heading)
+                    .moved(middle);
+        }
+        return Geo.grownLine(Geo.line(points), Mm.of(width) / 2);
     }
 
     private static List<Point> shifted(List<Point> points, Point by) {
@@ -45,29 +61,27 @@ public final class Sweep {
         for (int i = 1; i < at.length; i++) {
             Geometry from = Geo.moved(body, at[i - 1].x, at[i - 1].y);
             Geometry to = Geo.moved(body, at[i].x, at[i].y);
-            if (convex) {
-                legs.add(Geo.hull(from, to));
-            } else {
-                legs.add(from);
-                legs.add(to);
-                legs.addAll(edges(body, at[i - 1], at[i]));
-            }
+            step(from, to, convex, legs);
         }
         return UnaryUnionOp.union(legs);
     }
 
-    /** What the edges of a body pass over on a straight leg: one parallelogram each. */
-    private static List<Geometry> edges(Geometry body, Coordinate from, Coordinate to) {
-        Coordinate[] c = body.getCoordinates();
-        List<Geometry> all = new ArrayList<>();
-        for (int i = 1; i < c.length; i++) {
-            all.add(Geo.hullOf(
-                    new Coordinate(c[i - 1].x + from.x, c[i - 1].y + from.y),
-                    new Coordinate(c[i].x + from.x, c[i].y + from.y),
-                    new Coordinate(c[i].x + to.x, c[i].y + to.y),
-                    new Coordinate(c[i - 1].x + to.x, c[i - 1].y + to.y)));
+    /** From one position to the next: the hull of both if convex, else both and what each edge passes over. */
+    private static void step(Geometry from, Geometry to, boolean convex, List<Geometry> legs) {
+        if (convex) {
+            legs.add(Geo.hull(from, to));
+            return;
         }
-        return all.stream().filter(g -> g.getDimension() == 2).toList();
+        legs.add(from);
+        legs.add(to);
+        Coordinate[] a = from.getCoordinates();
+        Coordinate[] b = to.getCoordinates();
+        for (int i = 1; i < a.length; i++) {
+            Geometry edge = Geo.hullOf(a[i - 1], a[i], b[i], b[i - 1]);
+            if (edge.getDimension() == 2) {
+                legs.add(edge);
+            }
+        }
     }
 
     /** The body turned about a pivot from one angle to another; a full turn or more is the disc, or ring, it fills. */
@@ -89,7 +103,7 @@ public final class Sweep {
         Geometry last = Geo.turned(shape, pivot, from.radians());
         for (int i = 1; i <= steps; i++) {
             Geometry next = Geo.turned(shape, pivot, from.radians() + sweep * i / steps);
-            legs.add(convex ? Geo.hull(last, next) : next.union(last));
+            step(last, next, convex, legs);
             last = next;
         }
         Length slack = Mm.length(SLACK);
