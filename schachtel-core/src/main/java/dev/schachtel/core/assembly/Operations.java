@@ -2,17 +2,16 @@ package dev.schachtel.core.assembly;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Joint;
-import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
@@ -30,10 +29,12 @@ final class Operations {
     private final Build build;
     private final int cards;
     private final List<Op> ops = new ArrayList<>();
+    private final Map<SlabId, PartId> parts = new HashMap<>();
 
     Operations(Build build) {
         this.build = build;
         this.cards = build.spec().brief().cards();
+        build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
     }
 
     List<Op> all() {
@@ -264,7 +265,6 @@ final class Operations {
     }
 
     private PartId partOf(SlabId slab) {
-        Optional<Level> level = build.level(slab);
-        return level.map(l -> l.slab().part()).orElse(new PartId(Id.BASE, ""));
+        return parts.getOrDefault(slab, new PartId(Id.BASE, ""));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
@@ -22,8 +23,10 @@ final class CoverCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         build.zones(Zone.Use.WRITING).forEach(zone -> writing(build, zone, report));
-        for (Level level : build.levels()) {
-            blocks(build, level, report);
+        for (Joint joint : build.joints()) {
+            build.partAt(joint.lower())
+                    .filter(p -> !p.cutouts().isEmpty())
+                    .ifPresent(p -> blocks(build, joint, p, report));
         }
     }
 
@@ -58,26 +61,17 @@ final class CoverCheck implements Check {
         });
     }
 
-    private static void blocks(Build build, Level level, Report report) {
-        for (Level cut : build.levels()) {
-            Part part = build.part(cut.slab().part()).orElse(null);
-            boolean above = build.joints().stream()
-                    .anyMatch(j -> j.upper().equals(level.slab().id())
-                            && j.lower().equals(cut.slab().id()));
-            if (part == null || !above) {
-                continue;
-            }
-            part.cutouts().stream()
-                    .filter(c -> c.sort() == Cutout.Sort.WINDOW)
-                    .filter(c -> level.slab().footprints().stream()
-                            .map(Outline::filled)
-                            .anyMatch(c.onFace()::overlaps))
-                    .forEach(c -> report.on(
-                                    RuleId.COVERS_WINDOW, level.slab().part().owner())
-                            .parts(level.slab().part())
-                            .names(level.slab().name(), c.owner().value())
-                            .at(level.slab().bounds().centre())
-                            .watch());
-        }
+    private static void blocks(Build build, Joint joint, Part cut, Report report) {
+        Level level = build.level(joint.upper()).orElseThrow();
+        cut.cutouts().stream()
+                .filter(c -> c.sort() == Cutout.Sort.WINDOW)
+                .filter(c ->
+                        level.slab().footprints().stream().map(Outline::filled).anyMatch(c.onFace()::overlaps))
+                .forEach(
+                        c -> report.on(RuleId.COVERS_WINDOW, level.slab().part().owner())
+                                .parts(level.slab().part())
+                                .names(level.slab().name(), c.owner().value())
+                                .at(level.slab().bounds().centre())
+                                .watch());
     }
 }

@@ -59,16 +59,15 @@ final class SupportCheck implements Check {
             return;
         }
         Outline sheet = level.slab().footprints().get(0);
-        sheet.widestFree(supports).ifPresent(free -> {
-            Report.Draft draft = report.on(RuleId.SPAN, level.slab().part().owner())
-                    .parts(level.slab().part())
-                    .names(level.slab().name())
-                    .measured(free.length(), ASKED)
-                    .at(free.here());
-            if (free.length().isAbove(LONGEST)) {
-                draft.watch();
-            }
-        });
+        Outline.Gap free = sheet.widestFree(supports);
+        Report.Draft draft = report.on(RuleId.SPAN, level.slab().part().owner())
+                .parts(level.slab().part())
+                .names(level.slab().name())
+                .measured(free.length(), ASKED)
+                .at(free.here());
+        if (free.length().isAbove(LONGEST)) {
+            draft.watch();
+        }
     }
 
     private static void tilts(Build build, Workshop workshop, Level level, Joint joint, Report report) {

@@ -27,6 +27,9 @@ final class Clearance {
     /** Slabs that share less height than this only touch: air between gliding layers. */
     private static final Length TOUCH = Length.ofMicrometres(20);
 
+    /** What fills this share of the area it turns through is as good as round. */
+    private static final double ROUND = 0.99;
+
     private final Build build;
     private final Map<SlabId, Level> levels = new LinkedHashMap<>();
     private final Map<SlabId, Outline> swept = new HashMap<>();
@@ -126,6 +129,14 @@ final class Clearance {
             return;
         }
         Outline body = levels.get(id).slab().footprints().get(0);
+        if (motion.move() instanceof Move.Turn && body.area().shareOf(area.area()) > ROUND) {
+            Length same = tight.stream()
+                    .filter(t -> t.moving().equals(id))
+                    .map(Course.Tightest::gap)
+                    .reduce(Course.FAR, Length::min);
+            gaps.replaceAll(g -> Length.min(g, Length.max(Length.ZERO, same)));
+            return;
+        }
         for (int i = 0; i < gaps.size(); i++) {
             Outline there = Poses.at(body, motion, i / (double) SAMPLES);
             Length gap = obstacles.gap(there, gaps.get(i));

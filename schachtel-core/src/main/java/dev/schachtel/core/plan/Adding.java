@@ -11,9 +11,11 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.check.Change;
 import dev.schachtel.core.check.Checks;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
@@ -33,6 +35,7 @@ public final class Adding {
     static final int MOST = 150;
     private static final int COLUMNS = 5;
     private static final int ROWS = 7;
+    private static final int REMEDIES = 4;
     /** Sizes from here on may be made smaller to fit; smaller ones are borders, plays and the like. */
     private static final Length LARGE = Length.ofMillimetres(12);
 
@@ -91,7 +94,7 @@ public final class Adding {
     }
 
     private CardSpec settle(CardSpec first, Id id) {
-        if (fits(first)) {
+        if (fits(first) || mended(first, id)) {
             return best;
         }
         for (int percent : new int[] {100, 75, 55, 40}) {
@@ -103,6 +106,30 @@ public final class Adding {
             }
         }
         return best;
+    }
+
+    /** Takes the ways out that change the new piece alone, as far as they lead. */
+    private boolean mended(CardSpec first, Id id) {
+        CardSpec now = first;
+        for (int i = 0; i < REMEDIES; i++) {
+            Optional<Remedy> way = findings(now).all().stream()
+                    .filter(f -> f.severity() == Severity.MEND)
+                    .flatMap(f -> f.remedies().stream())
+                    .filter(r -> r.changes().stream()
+                            .allMatch(
+                                    c -> c.piece().equals(id) && !c.component().isEmpty()))
+                    .findFirst();
+            if (way.isEmpty()) {
+                return false;
+            }
+            for (Change change : way.get().changes()) {
+                now = CardEdit.of(now).set(change.piece(), change.component(), change.value());
+            }
+            if (fits(now)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether nothing new is to mend; remembers the best so far. */
@@ -117,12 +144,22 @@ public final class Adding {
     }
 
     private static int mends(CardSpec spec, Workshop workshop) {
-        Build build = Engineering.engineer(spec, workshop);
-        Findings findings = Checks.check(build, Movements.of(build), workshop);
-        return (int) findings.all().stream()
+        return (int) Checked.of(spec, workshop).all().stream()
                 .map(Finding::severity)
                 .filter(s -> s == Severity.MEND)
                 .count();
+    }
+
+    private Findings findings(CardSpec spec) {
+        return Checked.of(spec, workshop);
+    }
+
+    /** What the checks say of a card, without its cutting and its build plan. */
+    private static final class Checked {
+        static Findings of(CardSpec spec, Workshop workshop) {
+            Build build = Engineering.engineer(spec, workshop);
+            return Checks.check(build, Movements.of(build), workshop);
+        }
     }
 
     /** The same piece at other places of the face, the nearest to where it is first. */

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.algorithm.construct.LargestEmptyCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -14,6 +14,8 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.distance.DistanceOp;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 import dev.schachtel.core.measure.Length;
@@ -54,6 +56,19 @@ final class Geo {
         return outer.prepared().containsProperly(polygon(inner.filled()));
     }
 
+    /** The newer overlay answers where the older one finds its input too near to itself. */
+    static Geometry both(Geometry a, Geometry b) {
+        return OverlayNGRobust.overlay(a, b, OverlayNG.INTERSECTION);
+    }
+
+    static Geometry minus(Geometry a, Geometry b) {
+        return OverlayNGRobust.overlay(a, b, OverlayNG.DIFFERENCE);
+    }
+
+    static Geometry union(Geometry a, Geometry b) {
+        return OverlayNGRobust.overlay(a, b, OverlayNG.UNION);
+    }
+
     /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
     static boolean overlap(Outline a, Outline b) {
         Geometry first = polygon(a);
@@ -62,7 +77,7 @@ final class Geo {
                 || !a.prepared().intersects(second)) {
             return false;
         }
-        Geometry both = first.intersection(second);
+        Geometry both = both(first, second);
         return 2 * both.getArea() > TOUCH * both.getLength() / 2;
     }
 
@@ -71,7 +86,7 @@ final class Geo {
         for (Outline other : others) {
             Geometry cut = polygon(other);
             if (!left.isEmpty() && left.getEnvelopeInternal().intersects(cut.getEnvelopeInternal())) {
-                left = left.difference(cut);
+                left = minus(left, cut);
             }
         }
         List<Outline> pieces = new ArrayList<>();
@@ -91,7 +106,7 @@ final class Geo {
         }
         return a.prepared().covers(second)
                 ? second.getArea()
-                : polygon(a).intersection(second).getArea();
+                : both(polygon(a), second).getArea();
     }
 
     /** A larger circle, if the ring is one. */
@@ -229,26 +244,24 @@ final class Geo {
         return line(closed).isSimple();
     }
 
+    static Geometry point(Point p) {
+        return FACTORY.createPoint(new Coordinate(p.x(), p.y()));
+    }
+
     static boolean holds(Outline outline, Point point) {
         return polygon(outline).contains(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
     }
 
-    static Optional<Outline.Gap> widest(List<Outline> pieces) {
-        Optional<Outline.Gap> widest = Optional.empty();
-        for (Outline piece : pieces) {
-            Geometry shape = polygon(piece);
-            var e = shape.getEnvelopeInternal();
-            double narrow = Math.min(e.getWidth(), e.getHeight());
-            if (widest.filter(w -> Mm.of(w.length()) >= narrow).isEmpty()) {
-                MaximumInscribedCircle circle = new MaximumInscribedCircle(shape, 0.25);
-                Point at = point(circle.getCenter().getCoordinate());
-                Length d = Mm.length(2 * circle.getRadiusLine().getLength());
-                if (widest.filter(w -> !w.length().isBelow(d)).isEmpty()) {
-                    widest = Optional.of(new Outline.Gap(d, at, at));
-                }
-            }
-        }
-        return widest;
+    /** The widest circle within an outline that touches neither its edges nor an obstacle, its diameter to 2 mm. */
+    static Outline.Gap widest(Outline sheet, List<Outline> obstacles) {
+        List<Geometry> all = new ArrayList<>();
+        obstacles.forEach(o -> all.add(polygon(o)));
+        sheet.holes().forEach(h -> all.add(FACTORY.createPolygon(ring(h))));
+        all.add(ring(sheet.outer()));
+        Geometry keepOff = FACTORY.createGeometryCollection(all.toArray(Geometry[]::new));
+        LargestEmptyCircle circle = new LargestEmptyCircle(keepOff, polygon(sheet.filled()), 1);
+        Point at = point(circle.getCenter().getCoordinate());
+        return new Outline.Gap(Mm.length(2 * circle.getRadiusLine().getLength()), at, at);
     }
 
     static double reach(Geometry shape, Point from) {
@@ -292,7 +305,7 @@ final class Geo {
         var e = shape.getEnvelopeInternal();
         Geometry line = FACTORY.createLineString(
                 new Coordinate[] {new Coordinate(e.getMinX() - 1, y), new Coordinate(e.getMaxX() + 1, y)});
-        Geometry cut = shape.intersection(line);
+        Geometry cut = both(shape, line);
         List<Outline.Span> spans = new ArrayList<>();
         for (int i = 0; i < cut.getNumGeometries(); i++) {
             var s = cut.getGeometryN(i).getEnvelopeInternal();

@@ -27,7 +27,19 @@ public final class Obstacles {
         if (none) {
             return most;
         }
-        Geometry shape = Geo.polygon(body);
+        return Geo.circleOf(body)
+                .map(c -> round(c.centre(), c.radii().first(), most))
+                .orElseGet(() -> any(Geo.polygon(body), most));
+    }
+
+    /** A disc's distance is that of its middle less its radius. */
+    private Length round(Point middle, double radius, Length most) {
+        Geometry point = Geo.point(middle);
+        double far = prepared.intersects(point) ? 0 : facets.distance(point) - radius;
+        return far <= 0 ? Length.ZERO : Length.min(most, Mm.length(far));
+    }
+
+    private Length any(Geometry shape, Length most) {
         return prepared.intersects(shape) ? Length.ZERO : Length.min(most, Mm.length(facets.distance(shape)));
     }
 }

@@ -206,7 +206,7 @@ public final class Outline {
             all.add(hole.outer);
             return new Outline(outer, all);
         }
-        return Geo.largestOf(Geo.polygon(this).difference(Geo.polygon(hole.filled())))
+        return Geo.largestOf(Geo.minus(Geo.polygon(this), Geo.polygon(hole.filled())))
                 .orElse(this);
     }
 
@@ -233,7 +233,7 @@ public final class Outline {
 
     /** This and another as one, where they touch or overlap; only the largest piece if they don't. */
     public Outline joined(Outline other) {
-        return Geo.largestOf(Geo.polygon(this).union(Geo.polygon(other))).orElse(this);
+        return Geo.largestOf(Geo.union(Geo.polygon(this), Geo.polygon(other))).orElse(this);
     }
 
     /** The longest straight stretch of the outer edge along an upright line, to 0.01 mm. */
@@ -284,9 +284,9 @@ public final class Outline {
                 <= Mm.of(distance);
     }
 
-    /** The widest circle in this outline that no support reaches into: its diameter (to 0.5 mm), its middle twice. */
-    public Optional<Gap> widestFree(List<Outline> supports) {
-        return Geo.widest(less(supports));
+    /** The widest circle in this outline that no support reaches into: its diameter (to 2 mm), its middle twice. */
+    public Gap widestFree(List<Outline> supports) {
+        return Geo.widest(this, supports);
     }
 
     /** Smallest distance between the two; zero when they touch or overlap. */

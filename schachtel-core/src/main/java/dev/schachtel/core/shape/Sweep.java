@@ -5,7 +5,7 @@ import java.util.List;
 
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
@@ -63,7 +63,7 @@ public final class Sweep {
             Geometry to = Geo.moved(body, at[i].x, at[i].y);
             step(from, to, convex, legs);
         }
-        return UnaryUnionOp.union(legs);
+        return OverlayNGRobust.union(legs);
     }
 
     /** From one position to the next: the hull of both if convex, else both and what each edge passes over. */
@@ -107,6 +107,6 @@ public final class Sweep {
             last = next;
         }
         Length slack = Mm.length(SLACK);
-        return Geo.largestOf(UnaryUnionOp.union(legs)).orElse(body).grown(slack);
+        return Geo.largestOf(OverlayNGRobust.union(legs)).orElse(body).grown(slack);
     }
 }
