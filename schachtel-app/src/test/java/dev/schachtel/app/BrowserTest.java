@@ -1,12 +1,9 @@
 package dev.schachtel.app;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -14,12 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -28,49 +21,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Tasks of makers, done in a real browser. */
 @ExtendWith(RunningApp.class)
 class BrowserTest {
-    private static Playwright playwright;
-    private static Browser browser;
     private final RunningApp app;
-    private BrowserContext window;
+    private Browsing window;
     private Page page;
 
     BrowserTest(RunningApp app) {
         this.app = app;
     }
 
-    @BeforeAll
-    static void open() {
-        playwright = Playwright.create();
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync",
-                                "--disable-quic",
-                                "--no-first-run")));
-    }
-
-    @AfterAll
-    static void shut() {
-        browser.close();
-        playwright.close();
-    }
-
     @BeforeEach
     void fresh() {
-        window = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
-        page = window.newPage();
-        page.onConsoleMessage(m -> {
-            boolean refusal = m.text().contains("422") || m.text().contains("409");
-            if (m.type().equals("error") && !refusal) {
-                throw new AssertionError(m.text());
-            }
-        });
+        window = Browsing.open();
+        page = window.page();
     }
 
     @AfterEach
@@ -129,8 +91,8 @@ class BrowserTest {
 
     private void add(String title) {
         page.getByText("+ Add").click();
-        page.locator("#add form button", new Page.LocatorOptions().setHasText(title))
-                .first()
+        page.locator("#add form button b")
+                .getByText(title, new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(page.locator(".sel h2")).containsText(title.equals("Window") ? "Window" : title);
     }
@@ -207,7 +169,7 @@ class BrowserTest {
     void twoWindowsLoseNothing() {
         String at = demo() + "/structure?select=window&view=front";
         page.navigate(at);
-        Page second = window.newPage();
+        Page second = window.another();
         second.navigate(at);
         field("Diameter").fill("2 in");
         assertThat(page.locator("#undo button")).isEnabled();

@@ -169,4 +169,28 @@ class HttpTest {
     private String location(String path) {
         return app.get(path).headers().firstValue("Location").orElseThrow();
     }
+
+    /** Programs get the plan of every demo card, bad examples too; nothing is stored. */
+    @Test
+    void programsGetThePlanOfEveryDemoCard() {
+        int before = app.cards().all().size();
+        for (String file : RunningApp.demoFiles()) {
+            HttpResponse<String> answer = app.api(RunningApp.demoText(file));
+            assertThat(answer.statusCode()).as(file).isEqualTo(200);
+            assertThat(answer.body()).contains("\"parts\"", "\"findings\"", "\"steps\"");
+        }
+        HttpResponse<String> bad = app.api(RunningApp.demoText("bad/locked-pull-strip.json"));
+        assertThat(bad.body()).contains("\"locks\"", "\"mend\"");
+        assertThat(app.cards().all()).hasSize(before);
+    }
+
+    @Test
+    void programsAreToldWhatIsWrong() {
+        HttpResponse<String> answer = app.api("{\"schachtel\": 1, \"name\": 3}");
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("$.name", "must be a text in quotes");
+        assertThat(app.api("[".repeat(100_000)).statusCode()).isEqualTo(422);
+        assertThat(app.api("x".repeat(11 * 1024 * 1024)).statusCode()).isEqualTo(422);
+        assertThat(app.get("/api/openapi").body()).contains("/api/plan", "Plan a card");
+    }
 }

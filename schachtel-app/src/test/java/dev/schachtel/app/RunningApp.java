@@ -7,10 +7,12 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -21,6 +23,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.exchange.CardFile;
 import dev.schachtel.core.exchange.WorkshopFile;
 
@@ -67,10 +71,31 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         return context().getBean(type);
     }
 
+    /** The demo's shaker card without its rider. */
     static CardSpec demo() {
+        return CardEdit.of(demo("upper-station.json")).remove(new Id("car"));
+    }
+
+    /** A card file of the demo folder. */
+    static CardSpec demo(String file) {
+        return CardFile.read(demoText(file), WorkshopFile.standard());
+    }
+
+    static String demoText(String file) {
         try {
-            return CardFile.read(
-                    Files.readString(Path.of("..", "demo", "upper-station.json")), WorkshopFile.standard());
+            return Files.readString(Path.of("..", "demo", file));
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    /** The twelve demo cards, bad examples aside. */
+    static List<String> demoFiles() {
+        try (Stream<Path> all = Files.list(Path.of("..", "demo"))) {
+            return all.map(p -> p.getFileName().toString())
+                    .filter(n -> n.endsWith(".json"))
+                    .sorted()
+                    .toList();
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -87,6 +112,14 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                 .collect(Collectors.joining("&"));
         return send(withToken(path)
                 .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    /** Posts a card file as a program would, without a page. */
+    HttpResponse<String> api(String body) {
+        return send(HttpRequest.newBuilder(URI.create(address() + "/api/plan"))
+                .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build());
     }

@@ -28,7 +28,7 @@ final class MotionPlayer {
                         c -> c.tightest().map(Course.Tightest::gap).orElse(Course.FAR)));
     }
 
-    Optional<StructureView.Player> of(Plan plan, Id select) {
+    Optional<StructureView.Player> of(Plan plan, Id select, Views shown) {
         Build build = plan.build();
         List<Course> all = plan.movements().courses();
         Optional<SideView> side = Views.side(build, select);
@@ -37,11 +37,14 @@ final class MotionPlayer {
         Id owner = own || based || all.isEmpty() ? select : all.get(0).motion().owner();
         List<Course> courses = plan.movements().of(owner);
         Optional<SideView> seen = Views.side(build, owner);
-        if (courses.isEmpty() && seen.isEmpty()) {
+        boolean drawn = shown == Views.FROM_THE_SIDE
+                || seen.filter(v -> StructureDrawings.besideFront(v, select, build))
+                        .isPresent();
+        if (courses.isEmpty() && !drawn) {
             return Optional.empty();
         }
         Units units = plan.spec().units();
-        Id shown = courses.isEmpty() ? seen.map(SideView::owner).orElse(owner) : owner;
+        Id mover = courses.isEmpty() ? seen.map(SideView::owner).orElse(owner) : owner;
         String name = courses.isEmpty()
                 ? seen.map(SideView::name).orElse("")
                 : courses.get(0).motion().name();
@@ -51,11 +54,11 @@ final class MotionPlayer {
         String ribbon = tightest.filter(c -> !flat).map(RibbonSvg::write).orElse("");
         List<String> ends = ends(courses);
         return Optional.of(new StructureView.Player(
-                shown.value(),
-                FieldForms.name(shown) + " " + name,
+                mover.value(),
+                FieldForms.name(mover) + " " + name,
                 ribbon,
-                reads(plan, shown, tightest, units),
-                MotionJson.write(shown, courses, seen, units),
+                reads(plan, mover, tightest, units),
+                MotionJson.write(mover, courses, seen, units),
                 ends.get(0),
                 ends.get(1)));
     }

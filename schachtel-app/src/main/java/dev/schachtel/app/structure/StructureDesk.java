@@ -72,7 +72,7 @@ class StructureDesk {
                 plan.findings().all().stream().map(f -> found(f, spec.units())).toList(),
                 addable(),
                 StructureDrawings.of(plan, piece.id(), shown, card.id()),
-                player.of(plan, piece.id()),
+                player.of(plan, piece.id(), shown),
                 views(plan),
                 new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
                 Units.tenths(plan.build().thickness()));

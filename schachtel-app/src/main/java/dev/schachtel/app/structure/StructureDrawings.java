@@ -44,6 +44,11 @@ final class StructureDrawings {
         return new StructureView.Drawings(stack, main, besides, lying);
     }
 
+    /** A folded card's opening is no news; it is shown only when the card itself is selected. */
+    static boolean besideFront(SideView view, Id select, Build build) {
+        return view.owner().equals(select) || !(build.spec().base() instanceof FlatFold);
+    }
+
     /** For what moves: its tightest place and a section across it, or how it looks from the side; else a section. */
     private static List<StructureView.Figure> besides(Plan plan, Id select, boolean lying, String link) {
         Build build = plan.build();
@@ -65,8 +70,7 @@ final class StructureDrawings {
                     "across"));
             return all;
         }
-        Optional<SideView> side = Views.side(build, select)
-                .filter(v -> v.owner().equals(select) || !(build.spec().base() instanceof FlatFold));
+        Optional<SideView> side = Views.side(build, select).filter(v -> besideFront(v, select, build));
         if (side.isPresent()) {
             Scene scene = Views.FROM_THE_SIDE.of(build, select);
             all.add(new StructureView.Figure(

@@ -141,9 +141,22 @@ public final class CardEdit {
         List<Object> values = new ArrayList<>();
         for (Anatomy.Bone bone : anatomy.bones()) {
             values.add(common(old, bone)
+                    .flatMap(v -> allowed(bone, v, where))
                     .orElseGet(() -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
         }
         return anatomy.make(values, where);
+    }
+
+    /** A value taken over from another kind, if this one allows it too. */
+    private Optional<Object> allowed(Anatomy.Bone bone, Object value, String where) {
+        if (!Scalars.isScalar(bone.content())) {
+            return Optional.of(value);
+        }
+        try {
+            return Optional.of(Scalars.read(bone, Scalars.write(value, spec.units()), spec.units(), where));
+        } catch (RefusedException e) {
+            return Optional.empty();
+        }
     }
 
     private static Optional<Object> common(Object old, Anatomy.Bone bone) {

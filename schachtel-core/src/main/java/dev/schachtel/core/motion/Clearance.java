@@ -102,7 +102,36 @@ final class Clearance {
         return new Course.Tightest(t.gap(), t.moving(), t.against(), t.here(), t.there(), least / (double) SAMPLES);
     }
 
+    /** The smallest gaps of one moving slab go to tight, those along the way lower gaps. */
     private void gaps(Motion motion, SlabId id, Set<SlabId> moving, List<Course.Tightest> tight, List<Length> gaps) {
+        List<Course.Tightest> own = new ArrayList<>();
+        List<Outline> near = near(motion, id, moving, own);
+        Outline area = swept.get(id);
+        boolean edge = motion.keeping().inside() && hidden(motion, id);
+        if (edge) {
+            Outline.Gap gap = build.face().marginOf(area);
+            own.add(new Course.Tightest(gap.length(), id, Optional.empty(), gap.there(), gap.here(), 0));
+        }
+        tight.addAll(own);
+        if (own.isEmpty() || motion.move() instanceof Move.Fold) {
+            return;
+        }
+        Outline body = levels.get(id).slab().footprints().get(0);
+        if (motion.move() instanceof Move.Turn && body.area().shareOf(area.area()) > ROUND) {
+            Length same = own.stream().map(Course.Tightest::gap).reduce(Course.FAR, Length::min);
+            gaps.replaceAll(g -> Length.min(g, Length.max(Length.ZERO, same)));
+            return;
+        }
+        Obstacles obstacles = new Obstacles(near);
+        for (int i = 0; i < gaps.size(); i++) {
+            Outline there = Poses.at(body, motion, i / (double) SAMPLES);
+            Length gap = obstacles.gap(there, gaps.get(i));
+            gaps.set(i, edge ? Length.min(gap, build.face().marginOf(there).length()) : gap);
+        }
+    }
+
+    /** What lies near at a slab's height and could be in its way, each with its smallest gap. */
+    private List<Outline> near(Motion motion, SlabId id, Set<SlabId> moving, List<Course.Tightest> own) {
         Outline area = swept.get(id);
         List<Outline> near = new ArrayList<>();
         for (Level other : levels.values()) {
@@ -111,37 +140,14 @@ final class Clearance {
                 continue;
             }
             for (Outline obstacle : obstacles(other)) {
-                if (!obstacle.isWithin(area, Course.FAR) || obstacle.covers(area)) {
-                    continue;
+                if (obstacle.isWithin(area, Course.FAR) && !obstacle.covers(area)) {
+                    near.add(obstacle);
+                    Outline.Gap gap = area.gapTo(obstacle);
+                    own.add(new Course.Tightest(gap.length(), id, Optional.of(against), gap.here(), gap.there(), 0));
                 }
-                near.add(obstacle);
-                Outline.Gap gap = area.gapTo(obstacle);
-                tight.add(new Course.Tightest(gap.length(), id, Optional.of(against), gap.here(), gap.there(), 0));
             }
         }
-        Obstacles obstacles = new Obstacles(near);
-        boolean edge = motion.keeping().inside() && hidden(motion, id);
-        if (edge) {
-            Outline.Gap gap = build.face().marginOf(area);
-            tight.add(new Course.Tightest(gap.length(), id, Optional.empty(), gap.there(), gap.here(), 0));
-        }
-        if (near.isEmpty() && !edge || motion.move() instanceof Move.Fold) {
-            return;
-        }
-        Outline body = levels.get(id).slab().footprints().get(0);
-        if (motion.move() instanceof Move.Turn && body.area().shareOf(area.area()) > ROUND) {
-            Length same = tight.stream()
-                    .filter(t -> t.moving().equals(id))
-                    .map(Course.Tightest::gap)
-                    .reduce(Course.FAR, Length::min);
-            gaps.replaceAll(g -> Length.min(g, Length.max(Length.ZERO, same)));
-            return;
-        }
-        for (int i = 0; i < gaps.size(); i++) {
-            Outline there = Poses.at(body, motion, i / (double) SAMPLES);
-            Length gap = obstacles.gap(there, gaps.get(i));
-            gaps.set(i, edge ? Length.min(gap, build.face().marginOf(there).length()) : gap);
-        }
+        return near;
     }
 
     /** What is in the way of a level: what it passes over if it moves itself, else where it lies. */

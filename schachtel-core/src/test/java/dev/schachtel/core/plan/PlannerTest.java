@@ -222,7 +222,7 @@ class PlannerTest {
     /** Each kind of piece, added to a roomy card, starts with nothing to mend. */
     @Test
     void everyKindStartsWithoutAnythingToMend() {
-        TestCards roomy = TestCards.empty("{\"kind\": \"flat-fold\", \"width\": \"148 mm\", \"height\": \"210 mm\"}")
+        TestCards roomy = TestCards.empty("{\"kind\": \"flat-fold\", \"width\": \"140 mm\", \"height\": \"210 mm\"}")
                 .set("brief", "envelope", "c5")
                 .add("mat")
                 .set("panel", "fixing", "foam-tape-2");

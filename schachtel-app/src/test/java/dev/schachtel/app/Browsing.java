@@ -1,0 +1,68 @@
+package dev.schachtel.app;
+
+import java.nio.file.Path;
+import java.util.List;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+
+/** A fresh browser window; the browser itself is started once for all tests. Errors of the page's script fail the test. */
+final class Browsing implements AutoCloseable {
+    private static Browser browser;
+    private final BrowserContext context;
+    private final Page page;
+
+    private Browsing() {
+        context = browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = context.newPage();
+        page.onConsoleMessage(m -> {
+            boolean refusal = m.text().contains("422") || m.text().contains("409");
+            if (m.type().equals("error") && !refusal) {
+                throw new AssertionError(m.text());
+            }
+        });
+        page.onPageError(e -> {
+            throw new AssertionError(e);
+        });
+    }
+
+    private static synchronized Browser browser() {
+        if (browser == null) {
+            Playwright playwright = Playwright.create();
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync",
+                                    "--disable-quic",
+                                    "--no-first-run")));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
+        return browser;
+    }
+
+    static Browsing open() {
+        return new Browsing();
+    }
+
+    Page page() {
+        return page;
+    }
+
+    Page another() {
+        return context.newPage();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}
