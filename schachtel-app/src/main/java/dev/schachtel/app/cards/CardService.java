@@ -4,8 +4,11 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -13,6 +16,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.CardFile;
 
 /** Keeps cards as revisions. Nothing is ever overwritten save a value that is still being typed. */
@@ -21,6 +25,7 @@ public class CardService {
     /** Changes about the same field within this time are one revision, so that undo takes back what was typed at once. */
     private static final Duration TYPING = Duration.ofSeconds(4);
 
+    private static final Logger LOG = LoggerFactory.getLogger(CardService.class);
     private final CardRepository cards;
     private final RevisionRepository revisions;
     private final TransactionTemplate transaction;
@@ -33,9 +38,24 @@ public class CardService {
         this.clock = clock;
     }
 
+    public long count() {
+        return run(cards::count);
+    }
+
+    /** All cards that can be read, in the order in which they were made; one that can't is logged and left alone. */
     public List<StoredCard> all() {
-        return run(
-                () -> cards.findAllByOrderByIdAsc().stream().map(this::stored).toList());
+        return run(() -> cards.findAllByOrderByIdAsc().stream()
+                .flatMap(c -> readable(c).stream())
+                .toList());
+    }
+
+    private Optional<StoredCard> readable(CardEntity card) {
+        try {
+            return Optional.of(stored(card));
+        } catch (RefusedException e) {
+            LOG.error("card {} can't be read and is not shown; its file is kept: {}", card.id(), e.getMessage());
+            return Optional.empty();
+        }
     }
 
     /** A card by its number and name only. */

@@ -53,8 +53,8 @@ class CardsController {
         List<Drawn> drawn = Format.USUAL.stream()
                 .map(f -> new Drawn(
                         f,
-                        (int) (f.width().nanometres() / 1_950_000),
-                        (int) (f.height().nanometres() / 1_950_000),
+                        (int) (f.width().nanometres() / 2_500_000),
+                        (int) (f.height().nanometres() / 2_500_000),
                         f.units().show(f.width()) + " × " + f.units().show(f.height()) + " "
                                 + f.units().sign()))
                 .toList();

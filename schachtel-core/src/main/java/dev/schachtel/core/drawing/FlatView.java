@@ -8,6 +8,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -38,34 +39,55 @@ final class FlatView {
                 new Mark.Dimension(corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
         marks.add(new Mark.Dimension(
                 new Point(box.left(), box.bottom()), corner, Mark.Side.LEFT, 1, Words.of(box.high())));
-        build.folds().stream().filter(f -> f.part().equals(blank.id())).forEach(f -> fold(f, box));
-        return new Scene("Opened flat, outside up", box, new Scene.Room(64, 74, 40, 40), true, marks);
+        List<Fold> own =
+                build.folds().stream().filter(f -> f.part().equals(blank.id())).toList();
+        own.forEach(f -> fold(f, box));
+        chain(own, box, true);
+        chain(own, box, false);
+        blank.slits().forEach(slit -> marks.add(new Mark.Line(slit.points(), Meaning.CUT)));
+        if (build.spec().base() instanceof FlatFold f) {
+            leaves(f, box);
+        }
+        String title = build.spec().base() instanceof FlatFold ? "Opened flat, outside up" : "Opened flat";
+        return new Scene(title, box, new Scene.Room(64, 74, 56, 40), true, marks);
     }
 
     private void fold(Fold fold, Box box) {
-        boolean upright = Math.abs(fold.from().x() - fold.to().x()) < 1e-6;
-        marks.add(new Mark.Line(
-                List.of(fold.from(), fold.to()), fold.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
-        String way = fold.way() == Fold.Way.MOUNTAIN ? "score, mountain" : "score, valley";
-        if (upright) {
-            marks.add(new Mark.Dimension(
-                    new Point(box.left(), box.top()),
-                    new Point(fold.from().x(), box.top()),
-                    Mark.Side.TOP,
-                    1,
-                    Words.of(Mm.length(fold.from().x() - box.left()))));
-            marks.add(note(new Point(fold.from().x(), box.bottom()), new Mark.Shift(0, 18, Mark.Anchor.MIDDLE), way));
+        boolean mountain = fold.way() == Fold.Way.MOUNTAIN;
+        marks.add(new Mark.Line(List.of(fold.from(), fold.to()), mountain ? Meaning.MOUNTAIN : Meaning.VALLEY));
+        boolean upright = fold.from().x() == fold.to().x();
+        Point at = upright
+                ? new Point(fold.from().x(), Math.max(box.bottom(), fold.from().y()))
+                : fold.from().midway(fold.to());
+        Mark.Shift shift =
+                upright ? new Mark.Shift(0, 18, Mark.Anchor.MIDDLE) : new Mark.Shift(0, -5, Mark.Anchor.MIDDLE);
+        marks.add(note(at, shift, mountain ? "mountain" : "valley"));
+    }
+
+    /** Distances from fold to fold in one line: above the blank for upright folds, beside it for level ones. */
+    private void chain(List<Fold> folds, Box box, boolean upright) {
+        List<Double> at = folds.stream()
+                .filter(f -> (f.from().x() == f.to().x()) == upright)
+                .map(f -> upright ? f.from().x() : f.from().y())
+                .distinct()
+                .sorted()
+                .toList();
+        double last = upright ? box.left() : box.bottom();
+        for (double next : at) {
+            Point from = upright ? new Point(last, box.top()) : new Point(box.right(), last);
+            Point to = upright ? new Point(next, box.top()) : new Point(box.right(), next);
+            Mark.Side side = upright ? Mark.Side.TOP : Mark.Side.RIGHT;
+            marks.add(new Mark.Dimension(from, to, side, 1, Words.of(Mm.length(next - last))));
+            last = next;
+        }
+    }
+
+    private void leaves(FlatFold base, Box box) {
+        if (base.fold() == FlatFold.Fold.SIDE) {
             double quarter = box.width() / 4;
             marks.add(leaf(box.left() + quarter, box.bottom() + 8, "back"));
             marks.add(leaf(box.right() - quarter, box.bottom() + 8, "front"));
         } else {
-            marks.add(new Mark.Dimension(
-                    new Point(box.right(), box.bottom()),
-                    new Point(box.right(), fold.from().y()),
-                    Mark.Side.RIGHT,
-                    1,
-                    Words.of(Mm.length(fold.from().y() - box.bottom()))));
-            marks.add(note(new Point(box.right(), fold.from().y()), new Mark.Shift(-6, -6, Mark.Anchor.END), way));
             marks.add(leaf(box.centre().x(), box.top() - 8, "back, upside down"));
             marks.add(leaf(box.centre().x(), box.bottom() + 8, "front"));
         }

@@ -34,10 +34,9 @@ final class SideScene {
         for (int i = 0; i < open.lines().size(); i++) {
             List<Point> line = open.lines().get(i);
             marks.add(new Mark.Limb(i, view.lines().get(i), line));
-            Point end = line.get(line.size() - 1);
             marks.add(new Mark.Label(
-                    end,
-                    new Mark.Shift(6, -4 - 14.0 * (i % 2), Mark.Anchor.START),
+                    along(line, (i + 1.0) / (open.lines().size() + 1)),
+                    new Mark.Shift(7, -5, Mark.Anchor.START),
                     Words.of(view.lines().get(i)),
                     Mark.Style.NOTE,
                     Optional.empty()));
@@ -56,6 +55,15 @@ final class SideScene {
         }
         stance(build, marks);
         return new Scene("From the side", box.grown(MARGIN), new Scene.Room(60, 22, 70, 16), true, marks);
+    }
+
+    /** A place on a line at a share of its corners, so that names of lines that end together keep apart. */
+    private static Point along(List<Point> line, double share) {
+        double at = share * (line.size() - 1);
+        int i = (int) Math.min(line.size() - 2, Math.floor(at));
+        Point a = line.get(i);
+        Point b = line.get(i + 1);
+        return a.plus((b.x() - a.x()) * (at - i), (b.y() - a.y()) * (at - i));
     }
 
     /** Where the centre of mass is, and where the card stands. */

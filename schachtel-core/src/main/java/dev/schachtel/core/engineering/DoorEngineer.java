@@ -63,7 +63,7 @@ public final class DoorEngineer implements Engineer<Door> {
         site.zone(new Zone(Zone.Use.SEEN_THROUGH, door.id(), ground.under(), whole));
         Ledger ledger = new Ledger(site, door.id());
         ledger.formula(
-                "Free of glue behind",
+                "Free of glue",
                 Amount.of(w.plus(BEYOND.times(2)), h.plus(BEYOND.times(2))),
                 "{0} by {1}, and 2 × {2} each way",
                 ledger.term("door", w, "width"),

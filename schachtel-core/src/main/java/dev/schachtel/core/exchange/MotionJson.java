@@ -101,6 +101,10 @@ public final class MotionJson {
         for (Course.Sample sample : course.samples()) {
             along.add(along(course.motion(), sample.share(), units));
             boolean far = !sample.gap().isBelow(Course.FAR);
+            if (course.motion().move() instanceof Move.Fold) {
+                gaps.add("");
+                continue;
+            }
             gaps.add(far ? "over " + Units.tenths(Course.FAR) + " mm" : Units.tenths(sample.gap()) + " mm");
         }
     }
