@@ -92,16 +92,18 @@ final class Scheduler {
                 round++) {
             gained = false;
             for (int from = 0; from < best.size(); from++) {
-                for (int to = 0; to < best.size(); to++) {
+                int op = best.get(from);
+                int least = first(best, op, from);
+                int most = last(best, op, from);
+                for (int to = least; to <= most; to++) {
                     List<Integer> moved = new ArrayList<>(best);
                     moved.add(to, moved.remove(from));
-                    if (to != from && allowed(moved)) {
-                        long ends = run(moved);
-                        if (ends < total) {
-                            best = moved;
-                            total = ends;
-                            gained = true;
-                        }
+                    long ends = run(moved);
+                    if (ends < total) {
+                        best = moved;
+                        total = ends;
+                        gained = true;
+                        break;
                     }
                 }
             }
@@ -109,17 +111,22 @@ final class Scheduler {
         return best;
     }
 
-    private boolean allowed(List<Integer> order) {
-        BitSet done = new BitSet(ops.size());
-        for (int op : order) {
-            for (int p : waitsFor[op]) {
-                if (!done.get(p)) {
-                    return false;
-                }
-            }
-            done.set(op);
+    /** The earliest place to which an operation may be moved: behind the last that it waits for. */
+    private int first(List<Integer> order, int op, int from) {
+        int at = from;
+        while (at > 0 && !predecessors.get(op).get(order.get(at - 1))) {
+            at--;
         }
-        return true;
+        return at;
+    }
+
+    /** The latest place: before the first that waits for it. */
+    private int last(List<Integer> order, int op, int from) {
+        int at = from;
+        while (at < order.size() - 1 && !predecessors.get(order.get(at + 1)).get(op)) {
+            at++;
+        }
+        return at;
     }
 
     private int next(BitSet done, long now) {

@@ -13,10 +13,15 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Obstacles;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
 
 /**
  * Plays every movement through against all else. Swept areas are worked out once; distances are asked of them, so the
@@ -33,6 +38,7 @@ final class Clearance {
     private final Build build;
     private final Map<SlabId, Level> levels = new LinkedHashMap<>();
     private final Map<SlabId, Outline> swept = new HashMap<>();
+    private final Map<Swing, Outline> swings = new HashMap<>();
     private final Links links;
 
     Clearance(Build build) {
@@ -56,7 +62,25 @@ final class Clearance {
         return motions.stream().map(m -> course(m, moving.get(m))).toList();
     }
 
+    /** A swing as it looks from its own pivot: pieces that hang alike sweep alike. */
+    private record Swing(Outline outline, Placement from, Angle swing) {}
+
+    private Outline hung(Level level, Move.Hang hang, Motion motion) {
+        Part part = build.part(level.slab().part()).orElseThrow();
+        Placement at = part.at().get(0);
+        Point pivot = hang.from();
+        Placement from =
+                at.moved(Mm.length(pivot.x()).negated(), Mm.length(pivot.y()).negated());
+        Outline swung = swings.computeIfAbsent(
+                new Swing(part.outline(), from, hang.swing()),
+                s -> Poses.sweep(level.slab().footprints().get(0), motion).moved(new Point(-pivot.x(), -pivot.y())));
+        return swung.moved(pivot);
+    }
+
     private Outline sweep(SlabId id, Motion motion) {
+        if (motion.move() instanceof Move.Hang hang) {
+            return hung(levels.get(id), hang, motion);
+        }
         List<Outline> footprints = levels.get(id).slab().footprints();
         Outline all = Poses.sweep(footprints.get(0), motion);
         for (Outline more : footprints.subList(1, footprints.size())) {
@@ -117,7 +141,8 @@ final class Clearance {
             return;
         }
         Outline body = levels.get(id).slab().footprints().get(0);
-        if (motion.move() instanceof Move.Turn && body.area().shareOf(area.area()) > ROUND) {
+        boolean round = motion.move() instanceof Move.Turn && body.area().shareOf(area.area()) > ROUND;
+        if (round || motion.move() instanceof Move.Hang) {
             Length same = own.stream().map(Course.Tightest::gap).reduce(Course.FAR, Length::min);
             gaps.replaceAll(g -> Length.min(g, Length.max(Length.ZERO, same)));
             return;
@@ -134,15 +159,20 @@ final class Clearance {
     private List<Outline> near(Motion motion, SlabId id, Set<SlabId> moving, List<Course.Tightest> own) {
         Outline area = swept.get(id);
         List<Outline> near = new ArrayList<>();
+        Length least = Course.FAR;
         for (Level other : levels.values()) {
             SlabId against = other.slab().id();
             if (moving.contains(against) || motion.keeping().guides().contains(against) || !meets(id, other)) {
                 continue;
             }
             for (Outline obstacle : obstacles(other)) {
-                if (obstacle.isWithin(area, Course.FAR) && !obstacle.covers(area)) {
-                    near.add(obstacle);
+                if (!obstacle.isWithin(area, Course.FAR) || obstacle.holds(area)) {
+                    continue;
+                }
+                near.add(obstacle);
+                if (obstacle.isWithin(area, least)) {
                     Outline.Gap gap = area.gapTo(obstacle);
+                    least = Length.min(least, gap.length());
                     own.add(new Course.Tightest(gap.length(), id, Optional.of(against), gap.here(), gap.there(), 0));
                 }
             }

@@ -14,7 +14,8 @@ import dev.schachtel.core.shape.Point;
  *
  * @param moving the slabs that move, with all that is stuck on them
  * @param sweeps what each of them passes over
- * @param samples the free gap at even shares of the way; {@link #FAR} where nothing is nearer
+ * @param samples the free gap at even shares of the way; {@link #FAR} where nothing is nearer; for what turns round itself
+ *     or swings the smallest gap throughout
  * @param tightest the smallest gap of all, if anything is near
  * @param behind the free height behind it, if that was asked for and something is behind
  * @param blockers what lies over a flap and is not stuck on it

@@ -31,6 +31,11 @@ public record Box(double left, double bottom, double right, double top) {
                 Math.min(left, o.left), Math.min(bottom, o.bottom), Math.max(right, o.right), Math.max(top, o.top));
     }
 
+    /** Whether the two share a point. */
+    public boolean touches(Box o) {
+        return left <= o.right && o.left <= right && bottom <= o.top && o.bottom <= top;
+    }
+
     /** Whether the point lies in this box; its edge counts. */
     public boolean holds(Point p) {
         return p.x() >= left && p.x() <= right && p.y() >= bottom && p.y() <= top;

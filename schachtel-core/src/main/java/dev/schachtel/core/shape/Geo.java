@@ -7,6 +7,7 @@ import java.util.Optional;
 
 import org.locationtech.jts.algorithm.construct.LargestEmptyCircle;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
@@ -34,7 +35,8 @@ final class Geo {
 
     static Geometry flatten(Outline outline) {
         LinearRing[] holes = outline.holes().stream().map(Geo::ring).toArray(LinearRing[]::new);
-        return sound(FACTORY.createPolygon(ring(outline.outer()), holes));
+        Polygon polygon = FACTORY.createPolygon(ring(outline.outer()), holes);
+        return outline.isSound() ? polygon : sound(polygon);
     }
 
     private static Geometry sound(Polygon polygon) {
@@ -162,6 +164,9 @@ final class Geo {
         if (large.isPresent() && small.isPresent()) {
             return margin(large.get(), small.get());
         }
+        if (outer.outer().isBox()) {
+            return boxed(polygon(outer.filled()).getEnvelopeInternal(), inner);
+        }
         Geometry boundary = ring(outer.outer());
         Geometry out = polygon(outer.filled());
         Geometry in = polygon(inner.filled());
@@ -274,6 +279,27 @@ final class Geo {
 
     static double nearest(Geometry shape, Point to) {
         return shape.distance(FACTORY.createPoint(new Coordinate(to.x(), to.y())));
+    }
+
+    /** Margin in an upright rectangle: the least of four distances. */
+    private static Outline.Gap boxed(Envelope out, Outline inner) {
+        Coordinate[] corners = polygon(inner.filled()).getCoordinates();
+        double least = Double.MAX_VALUE;
+        Coordinate at = corners[0];
+        Coordinate edge = corners[0];
+        for (Coordinate c : corners) {
+            double[] far = {c.x - out.getMinX(), out.getMaxX() - c.x, c.y - out.getMinY(), out.getMaxY() - c.y};
+            for (int i = 0; i < far.length; i++) {
+                if (far[i] < least) {
+                    least = far[i];
+                    at = c;
+                    edge = i < 2
+                            ? new Coordinate(i == 0 ? out.getMinX() : out.getMaxX(), c.y)
+                            : new Coordinate(c.x, i == 2 ? out.getMinY() : out.getMaxY());
+                }
+            }
+        }
+        return new Outline.Gap(Mm.length(least), point(edge), point(at));
     }
 
     static Optional<Outline> largestOf(Geometry geometry) {

@@ -28,9 +28,21 @@ public final class Outline {
     /** Scratch: the same, made ready for many questions. */
     private @Nullable PreparedGeometry prepared;
 
+    /** Known not to cross itself, so that this need not be asked again. */
+    private final boolean sound;
+
     public Outline(Ring outer, List<Ring> holes) {
+        this(outer, holes, false);
+    }
+
+    private Outline(Ring outer, List<Ring> holes, boolean sound) {
         this.outer = outer;
         this.holes = List.copyOf(holes);
+        this.sound = sound;
+    }
+
+    boolean isSound() {
+        return sound;
     }
 
     public Ring outer() {
@@ -92,7 +104,7 @@ public final class Outline {
     }
 
     public static Outline oval(Length width, Length height) {
-        return new Outline(Ring.ellipse(Point.ORIGIN, size(width) / 2, size(height) / 2), List.of());
+        return new Outline(Ring.ellipse(Point.ORIGIN, size(width) / 2, size(height) / 2), List.of(), true);
     }
 
     /** A rectangle with quarter circles at the corners; the radius is held to half the shorter side. */
@@ -111,7 +123,7 @@ public final class Outline {
                 new Segment.Bow(new Point(-x + r, y - r), radii, 0, quarter, quarter),
                 new Segment.Line(new Point(-x, -y + r)),
                 new Segment.Bow(new Point(-x + r, -y + r), radii, 0, 2 * quarter, quarter));
-        return new Outline(new Ring(new Point(-x + r, -y), s), List.of());
+        return new Outline(new Ring(new Point(-x + r, -y), s), List.of(), true);
     }
 
     /**
@@ -136,14 +148,30 @@ public final class Outline {
         double dy = Mm.of(at.up());
         return new Outline(
                 outer.placed(turn, dx, dy),
-                holes.stream().map(h -> h.placed(turn, dx, dy)).toList());
+                holes.stream().map(h -> h.placed(turn, dx, dy)).toList(),
+                sound);
+    }
+
+    /** Told by boxes alone: a hole in an upright rectangle, clear of its edge and of the boxes of all other holes. */
+    private boolean plainlyInside(Outline hole) {
+        if (!outer.isBox()) {
+            return false;
+        }
+        Box in = hole.bounds();
+        Box out = outer.box();
+        return in.left() > out.left()
+                && in.bottom() > out.bottom()
+                && in.right() < out.right()
+                && in.top() < out.top()
+                && holes.stream().map(Ring::box).noneMatch(in::touches);
     }
 
     /** Moved by a point's coordinates, unrounded. */
     public Outline moved(Point by) {
         return new Outline(
                 outer.placed(0, by.x(), by.y()),
-                holes.stream().map(h -> h.placed(0, by.x(), by.y())).toList());
+                holes.stream().map(h -> h.placed(0, by.x(), by.y())).toList(),
+                sound);
     }
 
     /** Stretched so that the box round it has this size, from the origin to the right and up; flattened. */
@@ -164,7 +192,8 @@ public final class Outline {
         double dy = about.y() - about.x() * Math.sin(turn) - about.y() * Math.cos(turn);
         return new Outline(
                 outer.placed(turn, dx, dy),
-                holes.stream().map(h -> h.placed(turn, dx, dy)).toList());
+                holes.stream().map(h -> h.placed(turn, dx, dy)).toList(),
+                sound);
     }
 
     /** Left and right exchanged about an upright line; flattened. */
@@ -193,7 +222,7 @@ public final class Outline {
 
     /** This outline without its holes. */
     public Outline filled() {
-        return holes.isEmpty() ? this : new Outline(outer, List.of());
+        return holes.isEmpty() ? this : new Outline(outer, List.of(), sound);
     }
 
     /**
@@ -201,13 +230,21 @@ public final class Outline {
      * flattened form and the largest piece left is answered; one that leaves nothing changes nothing.
      */
     public Outline without(Outline hole) {
-        if (Geo.contains(this, hole)) {
+        if (plainlyInside(hole) || Geo.contains(this, hole)) {
             List<Ring> all = new ArrayList<>(holes);
             all.add(hole.outer);
-            return new Outline(outer, all);
+            return new Outline(outer, all, sound && hole.sound);
         }
         return Geo.largestOf(Geo.minus(Geo.polygon(this), Geo.polygon(hole.filled())))
                 .orElse(this);
+    }
+
+    /** Whether another lies wholly inside, clear of every edge. */
+    public boolean holds(Outline other) {
+        return Geo.polygon(this)
+                        .getEnvelopeInternal()
+                        .contains(Geo.polygon(other).getEnvelopeInternal())
+                && Geo.contains(this, other);
     }
 
     /** Whether a point lies within the outer edge and in no hole. */

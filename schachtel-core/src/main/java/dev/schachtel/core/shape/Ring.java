@@ -31,6 +31,36 @@ public record Ring(Point start, List<Segment> segments) {
                         new Segment.Bow(centre, radii, 0, Math.PI, Math.PI)));
     }
 
+    /** A box that holds this ring; for bows that of the whole ellipse's larger radius. */
+    Box box() {
+        Box box = new Box(start.x(), start.y(), start.x(), start.y());
+        for (Segment segment : segments) {
+            Point end = segment.end();
+            box = box.union(new Box(end.x(), end.y(), end.x(), end.y()));
+            if (segment instanceof Segment.Bow bow) {
+                double r = Math.max(bow.radii().first(), bow.radii().second());
+                Point c = bow.centre();
+                box = box.union(new Box(c.x() - r, c.y() - r, c.x() + r, c.y() + r));
+            }
+        }
+        return box;
+    }
+
+    /** An upright rectangle. */
+    boolean isBox() {
+        if (segments.size() != 4 || !segments.stream().allMatch(Segment.Line.class::isInstance)) {
+            return false;
+        }
+        Point a = start;
+        boolean level = true;
+        for (Segment s : segments) {
+            Point b = s.end();
+            level &= a.x() == b.x() || a.y() == b.y();
+            a = b;
+        }
+        return level;
+    }
+
     /** The ring turned by radians about the origin, then moved. */
     Ring placed(double turn, double dx, double dy) {
         double cos = Math.cos(turn);
