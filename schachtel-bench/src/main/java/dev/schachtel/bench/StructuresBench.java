@@ -29,7 +29,7 @@ import dev.schachtel.core.plan.Planner;
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(1)
-@Warmup(iterations = 4, time = 2)
+@Warmup(iterations = 4, time = 5)
 @Measurement(iterations = 4, time = 2)
 public class StructuresBench {
     @Param({

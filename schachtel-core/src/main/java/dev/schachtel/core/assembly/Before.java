@@ -13,9 +13,13 @@ record Before(List<Link> links, int size) {
 
     static Before of(List<Op> ops, Build build) {
         List<Link> links = new ArrayList<>();
+        OrderRule[] rules = OrderRule.values();
         for (int a = 0; a < ops.size(); a++) {
             for (int b = 0; b < ops.size(); b++) {
-                for (OrderRule rule : OrderRule.values()) {
+                if (a == b) {
+                    continue;
+                }
+                for (OrderRule rule : rules) {
                     if (rule.applies(ops.get(a), ops.get(b), build)) {
                         links.add(new Link(rule, a, b));
                     }

@@ -114,9 +114,9 @@ public enum OrderRule {
         return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
     }
 
-    /** Whether a must be done, rest included, before b begins. */
+    /** Whether a must be done, rest included, before b, another operation, begins. */
     boolean applies(Op a, Op b, Build build) {
-        return !a.id().equals(b.id()) && test.before(a, b, build);
+        return test.before(a, b, build);
     }
 
     private static boolean sameOwner(Op a, Op b) {

@@ -30,8 +30,8 @@ public record Build(
         List<Trouble> troubles,
         Mechanics mechanics) {
     public Build {
-        parts = List.copyOf(parts);
-        levels = List.copyOf(levels);
+        parts = new Indexed<>(parts, Part::id);
+        levels = new Indexed<>(levels, l -> l.slab().id());
         folds = List.copyOf(folds);
         joints = List.copyOf(joints);
         zones = List.copyOf(zones);
@@ -41,7 +41,7 @@ public record Build(
     }
 
     public Optional<Part> part(PartId id) {
-        return parts.stream().filter(p -> p.id().equals(id)).findFirst();
+        return found(parts, id);
     }
 
     public List<Part> partsOf(Id owner) {
@@ -49,7 +49,7 @@ public record Build(
     }
 
     public Optional<Level> level(SlabId id) {
-        return levels.stream().filter(l -> l.slab().id().equals(id)).findFirst();
+        return found(levels, id);
     }
 
     public List<Derivation> derivationsOf(Id owner) {
@@ -90,6 +90,12 @@ public record Build(
         String alphabet = "ABCDEFGHJKLMNPQRSTUVWXYZ";
         int n = alphabet.length();
         return (index < n ? "" : letter(index / n - 1)) + alphabet.charAt(index % n);
+    }
+
+    /** The constructor sees to it that both lists are indexed. */
+    @SuppressWarnings("unchecked")
+    private static <K, V> Optional<V> found(List<V> list, K key) {
+        return ((Indexed<K, V>) list).find(key);
     }
 
     /** What lies directly on a slab: uppers of joints that rest on it. */

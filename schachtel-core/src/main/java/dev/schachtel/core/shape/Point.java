@@ -15,7 +15,9 @@ public record Point(double x, double y) {
     }
 
     public double distanceTo(Point other) {
-        return Math.hypot(x - other.x, y - other.y);
+        double dx = x - other.x;
+        double dy = y - other.y;
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /** The point half way to other. */

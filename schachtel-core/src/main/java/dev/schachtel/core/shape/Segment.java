@@ -22,6 +22,9 @@ public sealed interface Segment {
         Point at(double angle) {
             double u = radii.first * Math.cos(angle);
             double v = radii.second * Math.sin(angle);
+            if (tilt == 0) {
+                return centre.plus(u, v);
+            }
             return centre.plus(u * Math.cos(tilt) - v * Math.sin(tilt), u * Math.sin(tilt) + v * Math.cos(tilt));
         }
 
