@@ -231,6 +231,15 @@
   });
   document.addEventListener("dragstart", (event) => { if (event.target.closest && event.target.closest(".main-dwg")) event.preventDefault(); });
 
+  // A double click in the drawing adds something to what lies there.
+  document.addEventListener("dblclick", (event) => {
+    const link = event.target.closest && event.target.closest(".main-dwg a[data-select]");
+    if (!link || !$("#add")) return;
+    $("#add-on").value = link.dataset.select;
+    $("#add").open = true;
+    const first = $("#add button"); if (first) first.focus();
+  });
+
   // A plus on a layer of the stack adds something to that layer.
   document.addEventListener("click", (event) => {
     const plus = event.target.closest && event.target.closest("[data-add-on]");

@@ -210,7 +210,7 @@ final class Scheduler {
     private static int weight(OrderRule rule) {
         return switch (rule) {
             case CUT_BEFORE_USE, CUT_BEFORE_LAYOUT, TRIM_BEFORE_DIE, FOLD_BEFORE_USE -> 1;
-            case CLOSE_BEFORE_TRY, DRY_BEFORE_CLOSE, LAYOUT_BEFORE_GLUE -> 2;
+            case CLOSE_BEFORE_TRY, DRY_BEFORE_CLOSE, LAYOUT_BEFORE_GLUE, MOVE_BEFORE_TRY -> 2;
             default -> 0;
         };
     }

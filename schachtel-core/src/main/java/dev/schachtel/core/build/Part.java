@@ -91,6 +91,13 @@ public record Part(
         return new Part(id, name, material, form, outline.without(own), at, stacked, method, grain, all, slits);
     }
 
+    /** With an opening that its outline shows already, such as a die cut edge. */
+    public Part noting(Cutout cutout) {
+        List<Cutout> all = new ArrayList<>(cutouts);
+        all.add(cutout);
+        return new Part(id, name, material, form, outline, at, stacked, method, grain, all, slits);
+    }
+
     /** With a cut that takes nothing out, in this part's own coordinates. */
     public Part with(Slit slit) {
         List<Slit> all = new ArrayList<>(slits);

@@ -57,6 +57,7 @@ public enum RuleId {
     WRITING,
     ENVELOPE_SIZE,
     ENVELOPE_THICKNESS,
+    PLATE,
     SHEET_SIZE,
     SHEET_STOCK,
     GRAIN,

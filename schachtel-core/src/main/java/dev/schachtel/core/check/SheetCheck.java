@@ -3,24 +3,53 @@ package dev.schachtel.core.check;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 
-/** Every part can be cut from a sheet in the drawer, with its grain the right way if the sheet has one. */
+/**
+ * Every part can be cut from a sheet in the drawer, with its grain the right way if the sheet has one; what is die cut goes
+ * through the roller machine, in two passes where it is longer than the plates.
+ */
 final class SheetCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Part part : build.parts()) {
+            plate(part, workshop.tools(), report);
             if (!part.material().fromRoll()) {
                 sheet(part, workshop.sheetsOf(part.material().id()), report);
             }
         }
+    }
+
+    /** Of the part itself and its openings, the largest that is die cut. */
+    private static void plate(Part part, Tools tools, Report report) {
+        Stream<Form> own = part.method() == CutMethod.DIE ? Stream.of(part.form()) : Stream.empty();
+        Stream<Form> openings =
+                part.cutouts().stream().filter(c -> c.method() == CutMethod.DIE).map(Cutout::form);
+        Stream.concat(own, openings).max(Comparator.comparing(Form::longer)).ifPresent(form -> {
+            Report.Draft draft = report.on(RuleId.PLATE, part.owner())
+                    .parts(part.id())
+                    .names(part.name())
+                    .measured(
+                            Amount.of(form.shorter(), form.longer()),
+                            Amount.of(tools.plateWidth(), tools.plateLength()));
+            if (form.shorter().isAbove(tools.plateWidth())) {
+                draft.mend();
+            } else if (form.longer().isAbove(tools.plateLength())) {
+                draft.watch();
+            }
+        });
     }
 
     private static void sheet(Part part, List<Sheet> sheets, Report report) {

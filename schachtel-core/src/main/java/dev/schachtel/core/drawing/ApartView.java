@@ -48,9 +48,20 @@ final class ApartView {
         return only.isEmpty() || only.contains(part);
     }
 
+    /** What the drawing goes by: the whole face, or the box round the parts shown. */
+    private Box frame() {
+        return only.isEmpty()
+                ? build.face().bounds()
+                : build.levels().stream()
+                        .filter(l -> shown(l.slab().part()))
+                        .map(l -> l.slab().bounds())
+                        .reduce(Box::union)
+                        .orElseGet(() -> build.face().bounds());
+    }
+
     /** Far enough apart to tell, near enough to fit: a share of the card's slanted height. */
     private double lift(int tiers) {
-        Box face = build.face().bounds();
+        Box face = frame();
         double flat = slant(new Point(face.right(), face.top()), 0).y();
         return Math.max(flat * 0.36, Math.min(flat * 0.9, 3.2 * flat / Math.max(1, tiers)));
     }
@@ -73,7 +84,7 @@ final class ApartView {
         Level first = levels.get(0);
         Box box = first.slab().bounds();
         Point edge = slant(new Point(box.right(), box.top()), lift);
-        Box face = build.face().bounds();
+        Box face = frame();
         Point at = slant(new Point(face.right(), face.top()), lift);
         marks.add(new Mark.Line(List.of(edge, at.plus(3, 0)), Meaning.LEAD));
         String letter = build.letters().getOrDefault(first.slab().part(), "");

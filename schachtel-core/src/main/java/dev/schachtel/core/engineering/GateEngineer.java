@@ -5,6 +5,7 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
@@ -72,7 +73,7 @@ public final class GateEngineer implements Engineer<Gate> {
         Part part = Part.of(PART, "Card base", card, Form.rectangle(blank, h), blank(flap, flaps, w, h))
                 .at(Placement.at(flaps.left().negated(), Length.ZERO))
                 .grain(Grain.UP);
-        site.folded(scalloped ? part.cutBy(CutMethod.DIE) : part);
+        site.folded(scalloped ? part.noting(edge(gate, flaps)) : part);
         Outline right = Outline.sheet(flaps.right(), h).placed(Placement.at(w.minus(flaps.right()), Length.ZERO));
         site.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
         site.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
@@ -86,6 +87,15 @@ public final class GateEngineer implements Engineer<Gate> {
         opens(site, gate, flaps);
         site.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
         site.afterwards(() -> close(site, gate, card));
+    }
+
+    /** The flap's free edge, cut by a partial pass of a die after the blank was trimmed. */
+    private static Cutout edge(Gate gate, Flaps flaps) {
+        Length deep = gate.edgeDepth();
+        Outline band = Outline.sheet(deep, gate.height())
+                .placed(Placement.at(flaps.left().minus(deep), Length.ZERO));
+        Form form = Form.of(Form.Sort.SHAPE, deep, gate.height());
+        return new Cutout(Id.BASE, Cutout.Sort.NOTCH, form, band, CutMethod.DIE);
     }
 
     /** The blank's left edge is the left flap's free edge turned over. */

@@ -177,7 +177,18 @@ class ChecksTest {
                         Severity.MEND,
                         TestCards.of("carriage-windows.json").set("pouch", "filling", "beads-15")),
                 arguments(RuleId.SPAN, Severity.WATCH, TestCards.of("turntable.json")),
-                arguments(RuleId.TILTS, Severity.WATCH, framed));
+                arguments(RuleId.TILTS, Severity.WATCH, framed),
+                arguments(
+                        RuleId.PLATE,
+                        Severity.WATCH,
+                        TestCards.raised().set("base", "height", "240 mm").add("cover-plate")),
+                arguments(
+                        RuleId.PLATE,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .set("base", "width", "200 mm")
+                                .set("base", "height", "200 mm")
+                                .add("cover-plate")));
     }
 
     @ParameterizedTest(name = "{0} {1}")
