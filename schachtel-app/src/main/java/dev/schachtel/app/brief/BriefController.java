@@ -3,20 +3,16 @@ package dev.schachtel.app.brief;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
@@ -29,7 +25,6 @@ import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.RuleId;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.plan.Plan;
 
 /** The Brief station: what the card is for, and what follows from it at once. */
@@ -101,20 +96,5 @@ public class BriefController {
                         f.severity().name().toLowerCase(java.util.Locale.ROOT),
                         wording.finding(f, plan.spec().units()))));
         return all;
-    }
-
-    @ExceptionHandler
-    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
-    String refused(RefusedException e, Model model) {
-        model.addAttribute("reason", e.reason());
-        return "frame/refused";
-    }
-
-    @ExceptionHandler
-    @ResponseStatus(HttpStatus.CONFLICT)
-    String elsewhere(ChangedElsewhereException e, Model model) {
-        model.addAttribute("card", e.card());
-        model.addAttribute("aside", e.aside());
-        return "frame/elsewhere";
     }
 }

@@ -10,11 +10,28 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
+import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.NoSuchCardException;
+import dev.schachtel.core.edit.RefusedException;
 
-/** Plain pages for what goes wrong outside a station. */
+/** What a maker reads when something goes wrong; a controller may word its own refusals otherwise. */
 @ControllerAdvice
 class Troubles {
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String refused(RefusedException e, Model model) {
+        model.addAttribute("reason", e.reason());
+        return "frame/refused";
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String elsewhere(ChangedElsewhereException e, Model model) {
+        model.addAttribute("card", e.card());
+        model.addAttribute("aside", e.aside());
+        return "frame/elsewhere";
+    }
+
     @ExceptionHandler({NoSuchCardException.class, MethodArgumentTypeMismatchException.class})
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String noCard(Model model) {

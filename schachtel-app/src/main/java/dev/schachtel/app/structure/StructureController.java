@@ -6,21 +6,17 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.core.card.Base;
@@ -186,20 +182,5 @@ public class StructureController {
             throw new RefusedException("piece", "there is no such piece");
         }
         return new Id(text);
-    }
-
-    @ExceptionHandler
-    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
-    String refused(RefusedException e, Model model) {
-        model.addAttribute("reason", e.reason());
-        return "frame/refused";
-    }
-
-    @ExceptionHandler
-    @ResponseStatus(HttpStatus.CONFLICT)
-    String elsewhere(ChangedElsewhereException e, Model model) {
-        model.addAttribute("card", e.card());
-        model.addAttribute("aside", e.aside());
-        return "frame/elsewhere";
     }
 }
