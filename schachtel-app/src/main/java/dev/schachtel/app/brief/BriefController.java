@@ -89,7 +89,12 @@ public class BriefController {
                 Times.of(plan.assembly().total()) + " from the first stroke to the envelope, "
                         + Times.of(plan.assembly().hands()) + " of it with your hands"));
         List<RuleId> post = List.of(
-                RuleId.ENVELOPE_SIZE, RuleId.ENVELOPE_THICKNESS, RuleId.OVERHANG, RuleId.SMALL_PARTS, RuleId.WRITING);
+                RuleId.ENVELOPE_SIZE,
+                RuleId.ENVELOPE_THICKNESS,
+                RuleId.ENVELOPE_WEIGHT,
+                RuleId.OVERHANG,
+                RuleId.SMALL_PARTS,
+                RuleId.WRITING);
         plan.findings().all().stream()
                 .filter(f -> post.contains(f.rule()))
                 .forEach(f -> all.add(new Follows(

@@ -61,6 +61,11 @@ public final class Html {
             public String degrees(Amount.Degrees degrees) {
                 return degrees.degrees() + "°";
             }
+
+            @Override
+            public String grams(Amount.Grams grams) {
+                return grams.grams() + " g";
+            }
         });
     }
 

@@ -62,6 +62,14 @@ public sealed interface Amount {
         }
     }
 
+    /** A mass in grams. */
+    record Grams(int grams) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.grams(this);
+        }
+    }
+
     /** One answer for each kind of amount. */
     interface Cases<R> {
         R one(One one);
@@ -75,5 +83,7 @@ public sealed interface Amount {
         R times(Times times);
 
         R degrees(Degrees degrees);
+
+        R grams(Grams grams);
     }
 }

@@ -61,6 +61,11 @@ public record Part(
         return at.size() * stacked;
     }
 
+    /** Grams of all its copies in one card: area x grammage, no less than 0. */
+    public double grams() {
+        return outline.area().squareMillimetres() / 1e6 * material.grammage() * perCard();
+    }
+
     public Part at(List<Placement> places) {
         return new Part(id, name, material, form, outline, places, stacked, method, grain, cutouts, slits);
     }

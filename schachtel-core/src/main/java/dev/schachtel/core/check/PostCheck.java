@@ -2,15 +2,20 @@ package dev.schachtel.core.check;
 
 import java.util.Comparator;
 
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Flat;
+import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 
-/** Fits its envelope: card + 1/8 in within it each way, the card's thickness taken off the width. */
+/**
+ * Fits its envelope: card + 1/8 in within it each way, the card's thickness taken off the width; and is thin and light
+ * enough for a letter. The weight is that of all parts, without filling, adhesive and envelope.
+ */
 final class PostCheck implements Check {
     private static final Length EASE = Length.ofSixteenths(2);
 
@@ -40,6 +45,7 @@ final class PostCheck implements Check {
         } else {
             draft.watch();
         }
+        weighs(build, envelope, report);
         Report.Draft draftThick = report.on(RuleId.ENVELOPE_THICKNESS, Id.BASE)
                 .names(envelope.name())
                 .thick(thick, envelope.thickest());
@@ -47,6 +53,19 @@ final class PostCheck implements Check {
             draftThick.works();
         } else if (build.spec().brief().posted()) {
             draftThick.watch();
+        }
+    }
+
+    private static void weighs(Build build, Envelope envelope, Report report) {
+        int grams =
+                (int) Math.ceil(build.parts().stream().mapToDouble(Part::grams).sum());
+        Report.Draft draft = report.on(RuleId.ENVELOPE_WEIGHT, Id.BASE)
+                .names(envelope.name())
+                .measured(new Amount.Grams(grams), new Amount.Grams(envelope.heaviest()));
+        if (grams <= envelope.heaviest()) {
+            draft.works();
+        } else if (build.spec().brief().posted()) {
+            draft.watch();
         }
     }
 

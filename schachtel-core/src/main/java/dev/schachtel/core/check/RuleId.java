@@ -57,6 +57,7 @@ public enum RuleId {
     WRITING,
     ENVELOPE_SIZE,
     ENVELOPE_THICKNESS,
+    ENVELOPE_WEIGHT,
     PLATE,
     SHEET_SIZE,
     SHEET_STOCK,

@@ -143,6 +143,11 @@ public final class PlanJson {
             public ObjectNode degrees(Amount.Degrees degrees) {
                 return node.put(name, degrees.degrees());
             }
+
+            @Override
+            public ObjectNode grams(Amount.Grams grams) {
+                return node.put(name, grams.grams());
+            }
         });
     }
 }

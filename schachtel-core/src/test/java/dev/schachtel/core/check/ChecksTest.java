@@ -67,6 +67,10 @@ class ChecksTest {
                         RuleId.ENVELOPE_THICKNESS,
                         Severity.WATCH,
                         card().set("shaker", "layers", "2").set("panel", "fixing", "foam-tape-3")),
+                arguments(
+                        RuleId.ENVELOPE_WEIGHT,
+                        Severity.WATCH,
+                        card().set("base", "width", "280 mm").set("base", "height", "290 mm")),
                 arguments(RuleId.SHEET_SIZE, Severity.MEND, card().set("base", "width", "7 in")),
                 arguments(
                         RuleId.SHEET_STOCK,
@@ -219,6 +223,22 @@ class ChecksTest {
                         RuleId.FILM_OVERLAP,
                         RuleId.WRITING,
                         RuleId.ENVELOPE_SIZE);
+    }
+
+    /** A plain folded card of 100 x 150 mm in 300 g/m2 card weighs 2 x 0.015 m2 x 300 = 9 g. */
+    @Test
+    void weighsAreaTimesGrammage() {
+        TestCards plain = card().remove("sentiment")
+                .remove("shaker")
+                .remove("window")
+                .remove("panel")
+                .remove("liner")
+                .set("base", "width", "100 mm")
+                .set("base", "height", "150 mm")
+                .set("base", "card", "damson-300");
+        assertThat(plain.findings().of(RuleId.ENVELOPE_WEIGHT).all())
+                .extracting(Finding::measured)
+                .containsExactly(new Amount.Grams(9));
     }
 
     /** Every demo card works; every bad example shows its own fault and no other. */

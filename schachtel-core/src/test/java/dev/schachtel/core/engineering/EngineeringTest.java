@@ -293,6 +293,11 @@ class EngineeringTest {
             public Long degrees(Amount.Degrees degrees) {
                 return (long) degrees.degrees();
             }
+
+            @Override
+            public Long grams(Amount.Grams grams) {
+                return (long) grams.grams();
+            }
         });
     }
 
