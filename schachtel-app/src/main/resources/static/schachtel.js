@@ -48,15 +48,6 @@
     ask("POST", form.getAttribute("action"), values);
   });
 
-  // A form that was swapped in a moment ago and is not wired yet is sent as soon as it is.
-  document.addEventListener("submit", (event) => {
-    const form = event.target;
-    if (!form.hasAttribute("hx-post") || event.defaultPrevented || !window.htmx) return;
-    event.preventDefault();
-    const by = event.submitter;
-    setTimeout(() => { if (form.isConnected) form.requestSubmit(by); }, 20);
-  });
-
   const pulse = (key) => {
     const pin = document.getElementById("pin-" + key);
     if (!pin) return;
