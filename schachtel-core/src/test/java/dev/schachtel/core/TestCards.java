@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -22,6 +23,7 @@ import dev.schachtel.core.plan.Planner;
 /** The demo card, and variations of it in one line each. */
 public record TestCards(CardSpec spec) {
     public static final Workshop WORKSHOP = WorkshopFile.standard();
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
 
     /** The demo's shaker card, still without its rider. */
     public static TestCards upperStation() {
@@ -101,6 +103,6 @@ public record TestCards(CardSpec spec) {
     }
 
     public Findings findings() {
-        return plan().findings();
+        return plan().on(TODAY).findings();
     }
 }

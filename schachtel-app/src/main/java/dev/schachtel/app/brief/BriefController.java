@@ -93,6 +93,8 @@ public class BriefController {
                 RuleId.ENVELOPE_THICKNESS,
                 RuleId.ENVELOPE_WEIGHT,
                 RuleId.OVERHANG,
+                RuleId.STOCK_SHORT,
+                RuleId.DEADLINE,
                 RuleId.SMALL_PARTS,
                 RuleId.WRITING);
         plan.findings().all().stream()

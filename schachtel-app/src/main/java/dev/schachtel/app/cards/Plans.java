@@ -1,5 +1,8 @@
 package dev.schachtel.app.cards;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,8 +33,11 @@ public class Plans {
         }
     };
 
-    Plans(Workshop workshop) {
+    private final Clock clock;
+
+    Plans(Workshop workshop, Clock clock) {
         this.workshop = workshop;
+        this.clock = clock;
     }
 
     /** A piece added where it fits best. */
@@ -62,13 +68,17 @@ public class Plans {
         synchronized (recent) {
             Plan known = recent.get(spec);
             if (known != null) {
-                return known;
+                return known.on(today());
             }
         }
         Plan plan = Planner.plan(spec, workshop);
         synchronized (recent) {
             recent.put(spec, plan);
         }
-        return plan;
+        return plan.on(today());
+    }
+
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 }

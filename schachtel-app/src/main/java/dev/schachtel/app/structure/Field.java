@@ -6,7 +6,7 @@ import java.util.List;
  * One input field of a piece.
  *
  * @param component dotted name within the piece, as edits and sources call it
- * @param type length, whole, choice, text, truth or date
+ * @param type length, whole, choice, text, colour or date
  * @param minor whether it may wait behind "more" where there are many: materials, and the insides of further shapes
  * @param reshapes whether a change brings other fields with it
  */

@@ -139,6 +139,8 @@ public class FieldForms {
                     false);
         } else if (type == java.time.LocalDate.class) {
             return new Field(piece, component, label, "date", text, "", List.of(), false, false);
+        } else if (type == dev.schachtel.core.material.Colour.class) {
+            return new Field(piece, component, label, "colour", text, "", List.of(), false, false);
         } else if (type == String.class) {
             boolean tooLong = text.length() > LONGEST_SHOWN;
             String shown = tooLong ? text.length() + " letters, read from a file" : text;

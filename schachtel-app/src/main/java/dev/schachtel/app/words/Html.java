@@ -1,5 +1,7 @@
 package dev.schachtel.app.words;
 
+import java.time.Duration;
+
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -65,6 +67,11 @@ public final class Html {
             @Override
             public String grams(Amount.Grams grams) {
                 return grams.grams() + " g";
+            }
+
+            @Override
+            public String minutes(Amount.Minutes minutes) {
+                return Times.of(Duration.ofMinutes(minutes.minutes()));
             }
         });
     }

@@ -70,6 +70,14 @@ public sealed interface Amount {
         }
     }
 
+    /** A time in minutes. */
+    record Minutes(int minutes) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.minutes(this);
+        }
+    }
+
     /** One answer for each kind of amount. */
     interface Cases<R> {
         R one(One one);
@@ -85,5 +93,7 @@ public sealed interface Amount {
         R degrees(Degrees degrees);
 
         R grams(Grams grams);
+
+        R minutes(Minutes minutes);
     }
 }

@@ -26,6 +26,7 @@ public record Build(
         List<Joint> joints,
         List<Zone> zones,
         List<Chamber> chambers,
+        List<Lettering> letterings,
         List<Derivation> derivations,
         List<Trouble> troubles,
         Mechanics mechanics) {
@@ -36,6 +37,7 @@ public record Build(
         joints = List.copyOf(joints);
         zones = List.copyOf(zones);
         chambers = List.copyOf(chambers);
+        letterings = List.copyOf(letterings);
         derivations = List.copyOf(derivations);
         troubles = List.copyOf(troubles);
     }

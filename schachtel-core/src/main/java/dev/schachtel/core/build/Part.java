@@ -86,11 +86,11 @@ public record Part(
         return new Part(id, name, material, form, outline, at, stacked, method, wish, cutouts, slits);
     }
 
-    /** With an opening that lies at cutout's place on the face while this part lies at its first placement. */
-    public Part with(Cutout cutout) {
+    /** With an opening that lies there on the face when the part, opened out, lies at its first placement. */
+    public Part with(Cutout cutout, Outline openedOut) {
         Placement lies = at.get(0);
-        Outline own = cutout.onFace()
-                .placed(Placement.at(lies.across().negated(), lies.up().negated()));
+        Outline own =
+                openedOut.placed(Placement.at(lies.across().negated(), lies.up().negated()));
         List<Cutout> all = new ArrayList<>(cutouts);
         all.add(cutout);
         return new Part(id, name, material, form, outline.without(own), at, stacked, method, grain, all, slits);

@@ -1,5 +1,6 @@
 package dev.schachtel.core.card;
 
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
@@ -16,6 +17,7 @@ public record Sentiment(
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
         @Asked(value = "Middle, from the foot", initial = "12 %", min = "-3 m", max = "3 m") Length up,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
+        @Asked(value = "Ink", initial = "#22303a") Colour ink,
         @Asked(value = "Shadow layers", initial = "1", min = "0", max = "4") int shadows,
         @Asked(value = "Each shows", initial = "1.5 mm", inches = "1/16 in", min = "0.1 mm", max = "50 mm")
                 Length shadowReveal,

@@ -16,6 +16,7 @@ public final class Checks {
             new DepthCheck(),
             new LevelCheck(),
             new CoverCheck(),
+            new ColourCheck(),
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),

@@ -5,7 +5,7 @@ import java.util.List;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
-import dev.schachtel.core.card.Shaker;
+import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -25,15 +25,13 @@ final class DepthCheck implements Check {
                 flat(chamber, filling, report);
             } else if (chamber.depth().isBelow(least)) {
                 draft(RuleId.DEPTH, chamber, least, report)
-                        .remedy(build.spec()
-                                .find(chamber.owner(), Shaker.class)
-                                .map(s -> layers(chamber, s.layers(), least)))
+                        .remedy(Reading.whole(build.spec(), chamber.owner(), "layers")
+                                .map(now -> layers(chamber, now, least)))
                         .mend();
             } else if (chamber.depth().isBelow(tumbles)) {
                 draft(RuleId.TUMBLE, chamber, tumbles, report)
-                        .remedy(build.spec()
-                                .find(chamber.owner(), Shaker.class)
-                                .map(s -> layers(chamber, s.layers(), tumbles)))
+                        .remedy(Reading.whole(build.spec(), chamber.owner(), "layers")
+                                .map(now -> layers(chamber, now, tumbles)))
                         .watch();
             } else {
                 draft(RuleId.TUMBLE, chamber, tumbles, report).works();

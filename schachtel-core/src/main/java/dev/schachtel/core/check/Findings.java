@@ -2,6 +2,7 @@ package dev.schachtel.core.check;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.card.Id;
 
@@ -9,6 +10,10 @@ import dev.schachtel.core.card.Id;
 public record Findings(List<Finding> all) {
     public Findings {
         all = all.stream().sorted(Finding.ORDER).toList();
+    }
+
+    public Findings and(Findings more) {
+        return new Findings(Stream.concat(all.stream(), more.all.stream()).toList());
     }
 
     public Findings of(Severity severity) {

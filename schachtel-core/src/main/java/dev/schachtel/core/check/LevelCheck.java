@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -70,18 +68,13 @@ final class LevelCheck implements Check {
                 .flatMap(j -> build.level(j.lower()).stream())
                 .map(Level::top)
                 .min(Comparator.naturalOrder());
-        return build.spec()
-                .find(owner, Mat.class)
-                .flatMap(mat -> ground.map(level.bottom()::minus))
+        return ground.map(level.bottom()::minus)
                 .flatMap(height -> workshop.all(Foam.class).stream()
                         .filter(f -> f.form() == Foam.Form.TAPE)
                         .filter(f -> !f.thickness().minus(height).abs().isAbove(GIVES))
                         .min(Comparator.comparing(
                                 f -> f.thickness().minus(height).abs())))
-                .map(foam -> new Remedy(
-                        Remedy.Act.RAISE_ON_FOAM,
-                        new Amount.Thick(foam.thickness()),
-                        List.of(new Change(owner, "fixing", foam.id().value()))));
+                .flatMap(foam -> Remedies.raiseOn(build, foam, owner));
     }
 
     /** No chain of glue or foam runs from what a leaf closes over to the leaf. */

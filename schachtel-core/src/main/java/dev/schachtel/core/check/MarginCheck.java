@@ -17,7 +17,6 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 
 /**
@@ -69,10 +68,9 @@ final class MarginCheck implements Check {
                 }
             }
         }
-        Placement lies = part.at().get(0);
         for (Slit slit : part.slits()) {
             if (slit.points().size() > 2) {
-                Outline door = Outline.ofCorners(slit.points()).placed(lies);
+                Outline door = Outline.ofCorners(slit.onFace());
                 all.add(new Opening(slit.owner(), door, true, PLAIN));
             }
         }

@@ -11,8 +11,8 @@ import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.material.Foam;
@@ -96,16 +96,22 @@ final class Remedies {
     /** Holds the panel that owns this slab by foam tape which is so much higher than what holds it now. */
     static Optional<Remedy> higher(Build build, Workshop workshop, SlabId panel, Length by) {
         Id owner = build.level(panel).map(l -> l.slab().part().owner()).orElse(Id.BASE);
-        return build.spec().find(owner, Mat.class).flatMap(mat -> {
-            Length now =
-                    workshop.find(mat.fixing(), Foam.class).map(Foam::thickness).orElse(Length.ZERO);
-            return workshop.all(Foam.class).stream()
-                    .filter(f -> f.form() == Foam.Form.TAPE && !f.thickness().isBelow(now.plus(by)))
-                    .min(Comparator.comparing(Foam::thickness))
-                    .map(foam -> new Remedy(
-                            Remedy.Act.RAISE_ON_FOAM,
-                            new Amount.Thick(foam.thickness()),
-                            List.of(new Change(owner, "fixing", foam.id().value()))));
-        });
+        Length now = build.joints().stream()
+                .filter(j -> j.upper().equals(panel) && j.by() instanceof Foam)
+                .map(j -> j.by().thickness())
+                .reduce(Length.ZERO, Length::max);
+        return workshop.all(Foam.class).stream()
+                .filter(f -> f.form() == Foam.Form.TAPE && !f.thickness().isBelow(now.plus(by)))
+                .min(Comparator.comparing(Foam::thickness))
+                .flatMap(foam -> raiseOn(build, foam, owner));
+    }
+
+    /** Takes this foam to hold a piece, if that piece lets the maker choose what holds it. */
+    static Optional<Remedy> raiseOn(Build build, Foam foam, Id owner) {
+        return Reading.choosing(build.spec(), owner, Asked.Choice.FIXING)
+                .map(component -> new Remedy(
+                        Remedy.Act.RAISE_ON_FOAM,
+                        new Amount.Thick(foam.thickness()),
+                        List.of(new Change(owner, component, foam.id().value()))));
     }
 }

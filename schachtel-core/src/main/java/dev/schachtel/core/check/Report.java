@@ -11,19 +11,19 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Point;
 
 /** Gathers findings; {@link Draft} is one in the making. */
-final class Report {
+public final class Report {
     private final List<Finding> findings = new ArrayList<>();
 
-    Findings findings() {
+    public Findings findings() {
         return new Findings(findings);
     }
 
-    Draft on(RuleId rule, Id owner) {
+    public Draft on(RuleId rule, Id owner) {
         return new Draft(rule, owner);
     }
 
     /** One finding in the making; nothing is reported before mend, watch or works is said. */
-    final class Draft {
+    public final class Draft {
         private final RuleId rule;
         private final Id owner;
         private final List<PartId> parts = new ArrayList<>();
@@ -38,54 +38,54 @@ final class Report {
             this.owner = owner;
         }
 
-        Draft parts(PartId... ids) {
+        public Draft parts(PartId... ids) {
             parts.addAll(List.of(ids));
             return this;
         }
 
-        Draft names(String... words) {
+        public Draft names(String... words) {
             names.addAll(List.of(words));
             return this;
         }
 
-        Draft measured(Amount amount, Amount against) {
+        public Draft measured(Amount amount, Amount against) {
             measured = amount;
             limit = against;
             return this;
         }
 
-        Draft measured(Length length, Length against) {
+        public Draft measured(Length length, Length against) {
             return measured(Amount.of(length), Amount.of(against));
         }
 
-        Draft thick(Length length, Length against) {
+        public Draft thick(Length length, Length against) {
             return measured(new Amount.Thick(length), new Amount.Thick(against));
         }
 
-        Draft at(Point point) {
+        public Draft at(Point point) {
             place = Optional.of(new Place(point));
             return this;
         }
 
-        Draft remedy(Remedy remedy) {
+        public Draft remedy(Remedy remedy) {
             remedies.add(remedy);
             return this;
         }
 
-        Draft remedy(Optional<Remedy> remedy) {
+        public Draft remedy(Optional<Remedy> remedy) {
             remedy.ifPresent(remedies::add);
             return this;
         }
 
-        void mend() {
+        public void mend() {
             say(Severity.MEND);
         }
 
-        void watch() {
+        public void watch() {
             say(Severity.WATCH);
         }
 
-        void works() {
+        public void works() {
             say(Severity.WORKS);
         }
 

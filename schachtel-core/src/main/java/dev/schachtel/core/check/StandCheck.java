@@ -5,7 +5,6 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.card.Easel;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.material.Workshop;
@@ -44,10 +43,9 @@ final class StandCheck implements Check {
 
     /** A steep card leans back to what usually stands. */
     private static Optional<Remedy> leanBack(Build build) {
-        return build.spec()
-                .find(Id.BASE, Easel.class)
-                .filter(e -> e.stand() instanceof Easel.Stand.Lean lean && lean.degrees() > USUAL_LEAN)
-                .map(e -> new Remedy(
+        return Reading.whole(build.spec(), Id.BASE, "stand.degrees")
+                .filter(degrees -> degrees > USUAL_LEAN)
+                .map(degrees -> new Remedy(
                         Remedy.Act.LEAN_BACK,
                         new Amount.Degrees(USUAL_LEAN),
                         List.of(new Change(Id.BASE, "stand.degrees", Integer.toString(USUAL_LEAN)))));

@@ -11,11 +11,13 @@ import java.util.Set;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Sentiment;
@@ -26,7 +28,6 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Box;
-import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 
 /**
@@ -171,15 +172,24 @@ final class FrontLayers {
         return piece instanceof Word w ? Optional.of(w.text()) : Optional.empty();
     }
 
+    private void hinge(Part part, Slit slit) {
+        build.folds().stream()
+                .filter(f -> f.part().equals(part.id()) && slit.hingedAt(f))
+                .forEach(f -> marks.add(new Mark.Line(
+                        List.of(
+                                slit.onFace().get(0),
+                                slit.onFace().get(slit.onFace().size() - 1)),
+                        f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+    }
+
     private void slits() {
         for (Part part : build.parts()) {
             boolean seen = build.levels().stream().anyMatch(l -> l.slab().part().equals(part.id()) && before(build, l));
             if (seen) {
-                double dx = Mm.of(part.at().get(0).across());
-                double dy = Mm.of(part.at().get(0).up());
-                part.slits()
-                        .forEach(s -> marks.add(new Mark.Line(
-                                s.points().stream().map(p -> p.plus(dx, dy)).toList(), Meaning.CUT)));
+                part.slits().forEach(s -> {
+                    marks.add(new Mark.Line(s.onFace(), Meaning.CUT));
+                    hinge(part, s);
+                });
             }
         }
     }

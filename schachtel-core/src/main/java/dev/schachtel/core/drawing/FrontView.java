@@ -84,6 +84,7 @@ final class FrontView {
             Point from = fold.from().plus(dx, dy);
             Point to = fold.to().plus(dx, dy);
             if (!seen
+                    || part.slits().stream().anyMatch(s -> s.hingedAt(fold))
                     || covered(part, from.midway(to), face)
                     || !face.grown(0.01).holds(from)
                     || !face.grown(0.01).holds(to)) {

@@ -2,6 +2,7 @@ package dev.schachtel.core.edit;
 
 import java.util.Optional;
 
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
@@ -12,6 +13,23 @@ public final class Reading {
 
     /** The length under a dotted component of a piece; empty if there is none. */
     public static Optional<Length> length(CardSpec spec, Id piece, String component) {
+        return value(spec, piece, component, Length.class);
+    }
+
+    /** The whole number under a dotted component of a piece; empty if there is none. */
+    public static Optional<Integer> whole(CardSpec spec, Id piece, String component) {
+        return value(spec, piece, component, Integer.class);
+    }
+
+    /** The first component of a piece that may be chosen from this; empty if it asks for none. */
+    public static Optional<String> choosing(CardSpec spec, Id piece, Asked.Choice from) {
+        return spec.piece(piece).flatMap(p -> Anatomy.of(p.getClass()).bones().stream()
+                .filter(b -> b.asked().from() == from)
+                .map(Anatomy.Bone::name)
+                .findFirst());
+    }
+
+    private static <T> Optional<T> value(CardSpec spec, Id piece, String component, Class<T> type) {
         Optional<Object> at = spec.piece(piece).map(Object.class::cast);
         for (String name : component.split("\\.")) {
             at = at.flatMap(record -> {
@@ -19,6 +37,6 @@ public final class Reading {
                 return anatomy.bone(name).map(bone -> anatomy.get(record, bone));
             });
         }
-        return at.filter(Length.class::isInstance).map(Length.class::cast);
+        return at.filter(type::isInstance).map(type::cast);
     }
 }

@@ -14,6 +14,7 @@ import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
+import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Door;
 import dev.schachtel.core.measure.Angle;
@@ -39,7 +40,7 @@ public final class DoorEngineer implements Engineer<Door> {
 
     @Override
     public void engineer(Door door, Site site) {
-        WindowEngineer.ground(door.id(), door.on(), site).ifPresent(ground -> cut(door, ground, site));
+        site.ground(door.on(), new Source(door.id(), "on")).ifPresent(ground -> cut(door, ground, site));
     }
 
     private static void cut(Door door, Ground ground, Site site) {
@@ -95,8 +96,9 @@ public final class DoorEngineer implements Engineer<Door> {
         Placement lies = part.at().get(0);
         double dx = -Mm.of(lies.across());
         double dy = -Mm.of(lies.up());
-        List<Point> own = line.stream().map(p -> p.plus(dx, dy)).toList();
-        site.change(ground.part(), p -> p.with(new Slit(door.id(), own)));
+        List<Point> own =
+                ground.openedOut(line).stream().map(p -> p.plus(dx, dy)).toList();
+        site.change(ground.part(), p -> p.with(new Slit(door.id(), own, line)));
         site.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Way.MOUNTAIN));
         if (which.equals("leaf")) {
             Outline.Size size =

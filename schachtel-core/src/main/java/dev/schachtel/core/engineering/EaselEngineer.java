@@ -74,7 +74,8 @@ public final class EaselEngineer implements Engineer<Easel> {
         site.slab(new Slab(FLAP, PART, "Flap", card.thickness(), List.of(flap)));
         site.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Way.MOUNTAIN));
         site.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Way.VALLEY));
-        Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP);
+        Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP)
+                .folded(TurnedOver.upwards(h));
         site.ground(Id.INSIDE, inside);
         face(easel, site, b);
         stopBar(easel, site, stand);

@@ -61,7 +61,8 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         Outline.Size size = new Outline.Size(w, h);
         Ground.Edge edge = side ? Ground.Edge.LEFT : Ground.Edge.TOP;
         site.ground(Id.FRONT, Ground.of(id, FRONT, Placement.ORIGIN, size, edge).on(BACK));
-        site.ground(Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge));
+        TurnedOver over = side ? TurnedOver.aside(g.half().negated()) : TurnedOver.upwards(h.plus(g.half()));
+        site.ground(Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge).folded(over));
         scores(site, id, base, side);
         site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         derive(base, site, side);

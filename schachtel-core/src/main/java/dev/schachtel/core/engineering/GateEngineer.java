@@ -116,12 +116,14 @@ public final class GateEngineer implements Engineer<Gate> {
         Length h = gate.height();
         Outline.Size left = new Outline.Size(flaps.left(), h);
         Outline.Size right = new Outline.Size(flaps.right(), h);
-        Ground leftFlap =
-                Ground.of(PART, LEFT, Placement.ORIGIN, left, Ground.Edge.LEFT).on(BACK);
+        Ground leftFlap = Ground.of(PART, LEFT, Placement.ORIGIN, left, Ground.Edge.LEFT)
+                .on(BACK)
+                .folded(TurnedOver.aside(Length.ZERO));
         site.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(flap));
         Placement at = Placement.at(gate.width().minus(flaps.right()), Length.ZERO);
         site.ground(
-                Gate.RIGHT, Ground.of(PART, RIGHT, at, right, Ground.Edge.RIGHT).on(BACK));
+                Gate.RIGHT,
+                Ground.of(PART, RIGHT, at, right, Ground.Edge.RIGHT).on(BACK).folded(TurnedOver.aside(gate.width())));
         Outline.Size whole = new Outline.Size(gate.width(), h);
         site.ground(Id.INSIDE, Ground.of(PART, BACK, Placement.ORIGIN, whole, Ground.Edge.SIDES));
     }

@@ -23,7 +23,7 @@ public final class GridEngineer implements Engineer<Grid> {
 
     @Override
     public void engineer(Grid grid, Site site) {
-        WindowEngineer.ground(grid.id(), grid.on(), site).ifPresent(ground -> cut(grid, ground, site));
+        site.ground(grid.on(), new Source(grid.id(), "on")).ifPresent(ground -> cut(grid, ground, site));
     }
 
     private static void cut(Grid grid, Ground ground, Site site) {

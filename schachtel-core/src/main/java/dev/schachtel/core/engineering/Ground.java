@@ -1,5 +1,6 @@
 package dev.schachtel.core.engineering;
 
+import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.PartId;
@@ -8,6 +9,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
 
 /**
  * Something that others lie on or are cut into.
@@ -16,6 +18,7 @@ import dev.schachtel.core.shape.Placement;
  * @param under what it lies on itself; its own slab for the base
  * @param fold the edges at a fold
  * @param shape its outline on the face, where that is no rectangle
+ * @param turned how its leaf was folded over onto the face; empty for what lies as it was cut
  */
 record Ground(
         Id owner,
@@ -26,7 +29,8 @@ record Ground(
         Length height,
         SlabId under,
         Edge fold,
-        Optional<Outline> shape) {
+        Optional<Outline> shape,
+        Optional<TurnedOver> turned) {
     /** Which edges are folds, seen from the front. */
     enum Edge {
         LEFT,
@@ -39,15 +43,43 @@ record Ground(
 
     /** A rectangle. */
     static Ground of(PartId part, SlabId slab, Placement at, Outline.Size size, Edge fold) {
-        return new Ground(part.owner(), slab, part, at, size.width(), size.height(), slab, fold, Optional.empty());
+        return new Ground(
+                part.owner(),
+                slab,
+                part,
+                at,
+                size.width(),
+                size.height(),
+                slab,
+                fold,
+                Optional.empty(),
+                Optional.empty());
     }
 
     Ground on(SlabId lower) {
-        return new Ground(owner, slab, part, at, width, height, lower, fold, shape);
+        return new Ground(owner, slab, part, at, width, height, lower, fold, shape, turned);
     }
 
     Ground shaped(Outline outline) {
-        return new Ground(owner, slab, part, at, width, height, under, fold, Optional.of(outline));
+        return new Ground(owner, slab, part, at, width, height, under, fold, Optional.of(outline), turned);
+    }
+
+    /** Nothing lies behind it that something could rest on. */
+    boolean isLast() {
+        return under.equals(slab);
+    }
+
+    Ground folded(TurnedOver over) {
+        return new Ground(owner, slab, part, at, width, height, under, fold, shape, Optional.of(over));
+    }
+
+    /** Where an outline of the face lies once this leaf is opened out. */
+    Outline openedOut(Outline onFace) {
+        return turned.map(t -> t.back(onFace)).orElse(onFace);
+    }
+
+    List<Point> openedOut(List<Point> onFace) {
+        return turned.map(t -> onFace.stream().map(t::back).toList()).orElse(onFace);
     }
 
     Outline outline() {

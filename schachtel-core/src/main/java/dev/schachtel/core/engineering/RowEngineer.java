@@ -24,7 +24,7 @@ public final class RowEngineer implements Engineer<Row> {
 
     @Override
     public void engineer(Row row, Site site) {
-        WindowEngineer.ground(row.id(), row.on(), site).ifPresent(ground -> cut(row, ground, site));
+        site.ground(row.on(), new Source(row.id(), "on")).ifPresent(ground -> cut(row, ground, site));
     }
 
     private static void cut(Row row, Ground ground, Site site) {

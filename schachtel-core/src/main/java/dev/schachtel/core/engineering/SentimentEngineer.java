@@ -7,6 +7,7 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -46,7 +47,11 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
             by = glue(site, fixing);
         }
         Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
-        SlabId top = sheet(strip, site, new PartId(strip.id(), "strip"), 0, card);
+        PartId words = new PartId(strip.id(), "strip");
+        SlabId top = sheet(strip, site, words, 0, card);
+        if (!strip.text().isBlank()) {
+            site.letter(new Lettering(strip.id(), words, strip.text(), strip.ink()));
+        }
         site.lay(top, under, by);
         for (int i = 1; i <= strip.shadows(); i++) {
             derive(strip, site, i);

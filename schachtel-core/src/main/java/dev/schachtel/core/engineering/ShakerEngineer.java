@@ -43,8 +43,14 @@ public final class ShakerEngineer implements Engineer<Shaker> {
 
     @Override
     public void engineer(Shaker shaker, Site site) {
-        site.aperture(shaker.window(), new Source(shaker.id(), "window"))
-                .ifPresent(aperture -> lay(shaker, aperture, site));
+        Source asker = new Source(shaker.id(), "window");
+        site.aperture(shaker.window(), asker).ifPresent(aperture -> {
+            if (aperture.in().isLast()) {
+                site.trouble(Trouble.Sort.NO_GROUND, asker, shaker.window().value());
+            } else {
+                lay(shaker, aperture, site);
+            }
+        });
     }
 
     private void lay(Shaker shaker, Aperture aperture, Site site) {

@@ -74,10 +74,9 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 Ground.of(scored ? BACK : FRONT, FlatFoldEngineer.FRONT, Placement.ORIGIN, size, Ground.Edge.LEFT)
                         .on(FlatFoldEngineer.BACK)
                         .shaped(leaf));
-        site.ground(
-                Id.INSIDE,
-                Ground.of(BACK, FlatFoldEngineer.BACK, Placement.ORIGIN, size, Ground.Edge.LEFT)
-                        .shaped(leaf));
+        Ground inside = Ground.of(BACK, FlatFoldEngineer.BACK, Placement.ORIGIN, size, Ground.Edge.LEFT)
+                .shaped(leaf);
+        site.ground(Id.INSIDE, scored ? inside.folded(TurnedOver.aside(Length.ZERO)) : inside);
         site.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
         site.workings().flat(new Flat("closed", w, h, 2));
         opens(site, Mm.of(w));

@@ -19,6 +19,7 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
@@ -48,6 +49,7 @@ public final class Site {
     private final List<Fold> folds = new ArrayList<>();
     private final List<Zone> zones = new ArrayList<>();
     private final List<Chamber> chambers = new ArrayList<>();
+    private final List<Lettering> letterings = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Runnable> afterwards = new ArrayList<>();
@@ -89,6 +91,7 @@ public final class Site {
                 joints,
                 zones,
                 chambers,
+                letterings,
                 derivations,
                 troubles,
                 workings.mechanics());
@@ -157,6 +160,10 @@ public final class Site {
         chambers.add(chamber);
     }
 
+    void letter(Lettering lettering) {
+        letterings.add(lettering);
+    }
+
     void derive(Derivation derivation) {
         derivations.add(derivation);
     }
@@ -189,7 +196,7 @@ public final class Site {
     void cut(Ground in, Cutout cutout) {
         Part old = parts.get(in.part());
         if (old != null) {
-            parts.put(old.id(), old.with(cutout));
+            parts.put(old.id(), old.with(cutout, in.openedOut(cutout.onFace())));
         }
         slabs.computeIfPresent(
                 in.slab(),

@@ -112,7 +112,8 @@ public final class StepperEngineer implements Engineer<Stepper> {
         List<Length> shared = a.stream().filter(b::contains).sorted().toList();
         Length from = shared.isEmpty() ? Length.ZERO : shared.get(0);
         Length to = shared.size() < 2 ? h : shared.get(shared.size() - 1);
-        site.change(PART, p -> p.with(new Slit(Id.BASE, List.of(Point.of(x, from), Point.of(x, to)))));
+        List<Point> line = List.of(Point.of(x, from), Point.of(x, to));
+        site.change(PART, p -> p.with(new Slit(Id.BASE, line, line)));
     }
 
     /** Stairs close when their treads and rises add up to what all strips have. */

@@ -62,7 +62,7 @@ public final class WheelEngineer implements Engineer<Wheel> {
         site.part(Part.of(id, "Wheel", card, Form.of(Form.Sort.ROUND, d, d), Outline.circle(d))
                 .at(pivot)
                 .cutBy(CutMethod.DIE)
-                .with(pivotHole));
+                .with(pivotHole, pivotHole.onFace()));
         site.cut(ground, pivotHole);
         SlabId slab = SlabId.of(id);
         site.joint(new Joint(ground.slab(), slab, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));

@@ -1,7 +1,5 @@
 package dev.schachtel.core.engineering;
 
-import java.util.Optional;
-
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Cutout;
@@ -30,9 +28,9 @@ public final class WindowEngineer implements Engineer<Window> {
             OwnOutline.judge(own.path(), new Source(window.id(), "shape.path"), site);
         }
         Placement middle = Placement.at(window.across(), window.up());
-        ground(window.id(), window.on(), site).ifPresent(ground -> {
+        site.ground(window.on(), new Source(window.id(), "on")).ifPresent(ground -> {
             cut(window.id(), ground, window.shape(), middle, site);
-            if (window.through() == Window.Through.BELOW && !ground.under().equals(ground.slab())) {
+            if (window.through() == Window.Through.BELOW && !ground.isLast()) {
                 site.groundOf(ground.under()).ifPresent(below -> cut(window.id(), below, window.shape(), middle, site));
             }
         });
@@ -43,16 +41,6 @@ public final class WindowEngineer implements Engineer<Window> {
                 height.minus(window.up()),
                 ledger.term(1, "base", height, new Source(Id.BASE, "height")),
                 ledger.term(-1, "from the foot", window.up(), ledger.source("up")));
-    }
-
-    /** Where windows can be cut: anywhere but in the face that is written on. */
-    static Optional<Ground> ground(Id asker, Id on, Site site) {
-        Source source = new Source(asker, "on");
-        if (on.equals(Id.INSIDE)) {
-            site.trouble(dev.schachtel.core.build.Trouble.Sort.NO_GROUND, source, on.value());
-            return Optional.empty();
-        }
-        return site.ground(on, source);
     }
 
     static void cut(Id owner, Ground ground, Opening opening, Placement middle, Site site) {

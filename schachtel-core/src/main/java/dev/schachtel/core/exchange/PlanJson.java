@@ -148,6 +148,11 @@ public final class PlanJson {
             public ObjectNode grams(Amount.Grams grams) {
                 return node.put(name, grams.grams());
             }
+
+            @Override
+            public ObjectNode minutes(Amount.Minutes minutes) {
+                return node.put(name, minutes.minutes());
+            }
         });
     }
 }

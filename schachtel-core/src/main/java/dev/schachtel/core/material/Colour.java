@@ -24,8 +24,33 @@ public record Colour(int rgb) {
 
     /** L* of CIE 1976 from sRGB (IEC 61966-2-1), D65: 0 black to 100 white. */
     public double lightness() {
-        double y = 0.2126 * linear(rgb >> 16) + 0.7152 * linear(rgb >> 8) + 0.0722 * linear(rgb);
-        return y > 216.0 / 24389 ? 116 * Math.cbrt(y) - 16 : y * 24389.0 / 27;
+        return lab().lightness();
+    }
+
+    /** In CIE 1976 L*a*b* for D65, white (0.95047, 1, 1.08883), from sRGB (IEC 61966-2-1). */
+    public Lab lab() {
+        double r = linear(rgb >> 16);
+        double g = linear(rgb >> 8);
+        double b = linear(rgb);
+        double x = even((0.4124 * r + 0.3576 * g + 0.1805 * b) / 0.95047);
+        double y = even(luminance());
+        double z = even((0.0193 * r + 0.1192 * g + 0.9505 * b) / 1.08883);
+        return new Lab(116 * y - 16, 500 * (x - y), 200 * (y - z));
+    }
+
+    /** Contrast of text and ground, 1 none to 21 black on white: (lighter + 0.05)/(darker + 0.05), as WCAG 2 has it. */
+    public double contrastWith(Colour other) {
+        double mine = luminance() + 0.05;
+        double its = other.luminance() + 0.05;
+        return Math.max(mine, its) / Math.min(mine, its);
+    }
+
+    private double luminance() {
+        return 0.2126 * linear(rgb >> 16) + 0.7152 * linear(rgb >> 8) + 0.0722 * linear(rgb);
+    }
+
+    private static double even(double t) {
+        return t > 216.0 / 24389 ? Math.cbrt(t) : (t * 24389.0 / 27 + 16) / 116;
     }
 
     private static double linear(int channel) {

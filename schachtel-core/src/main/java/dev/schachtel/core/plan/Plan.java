@@ -1,5 +1,7 @@
 package dev.schachtel.core.plan;
 
+import java.time.LocalDate;
+
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
@@ -16,4 +18,10 @@ public record Plan(
         Movements movements,
         Findings findings,
         CutPlan cutting,
-        BuildPlan assembly) {}
+        BuildPlan assembly) {
+    /** The same plan as it looks on a day: with what the card's date, if it has one, means for it. */
+    public Plan on(LocalDate today) {
+        Findings dated = findings.and(Prospects.deadline(spec.brief(), assembly, today));
+        return new Plan(spec, workshop, build, movements, dated, cutting, assembly);
+    }
+}

@@ -4,6 +4,7 @@ import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
@@ -16,13 +17,14 @@ public final class Planner {
     public static Plan plan(CardSpec spec, Workshop workshop) {
         Build build = Engineering.engineer(spec, workshop);
         Movements movements = Movements.of(build);
+        CutPlan cutting = CutPlanner.plan(build, workshop);
         return new Plan(
                 spec,
                 workshop,
                 build,
                 movements,
-                Checks.check(build, movements, workshop),
-                CutPlanner.plan(build, workshop),
+                Checks.check(build, movements, workshop).and(Prospects.stock(cutting)),
+                cutting,
                 Assembly.plan(build));
     }
 }

@@ -12,6 +12,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.distance.DistanceOp;
@@ -26,6 +28,8 @@ final class Geo {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Two flattened arcs may cut into each other by this much and still only touch. */
     private static final double TOUCH = 2 * Ring.CHORD_ERROR;
+
+    private static final double NANOMETRES_A_MM = 1e6;
 
     private Geo() {}
 
@@ -58,17 +62,29 @@ final class Geo {
         return outer.prepared().containsProperly(polygon(inner.filled()));
     }
 
-    /** The newer overlay answers where the older one finds its input too near to itself. */
     static Geometry both(Geometry a, Geometry b) {
-        return OverlayNGRobust.overlay(a, b, OverlayNG.INTERSECTION);
+        return overlay(a, b, OverlayNG.INTERSECTION);
     }
 
     static Geometry minus(Geometry a, Geometry b) {
-        return OverlayNGRobust.overlay(a, b, OverlayNG.DIFFERENCE);
+        return overlay(a, b, OverlayNG.DIFFERENCE);
     }
 
     static Geometry union(Geometry a, Geometry b) {
-        return OverlayNGRobust.overlay(a, b, OverlayNG.UNION);
+        return overlay(a, b, OverlayNG.UNION);
+    }
+
+    /**
+     * Edges nearer to each other than a nanometre, which is how fine a Length is, may cross by rounding alone; then both
+     * are set on the grid of nanometres, which moves a point by less than 0.000001 mm.
+     */
+    private static Geometry overlay(Geometry a, Geometry b, int operation) {
+        try {
+            return OverlayNGRobust.overlay(a, b, operation);
+        } catch (TopologyException tooNear) {
+            return OverlayNG.overlay(
+                    GeometryFixer.fix(a), GeometryFixer.fix(b), operation, new PrecisionModel(NANOMETRES_A_MM));
+        }
     }
 
     /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */

@@ -202,6 +202,11 @@ public final class Outline {
                 mirrored(outer, x), holes.stream().map(h -> mirrored(h, x)).toList());
     }
 
+    /** Top and foot exchanged about a level line; flattened. */
+    public Outline flipped(double y) {
+        return turned(new Point(0, y), Angle.ofDegrees(180)).mirrored(0);
+    }
+
     private static Ring mirrored(Ring ring, double x) {
         List<Point> points = new ArrayList<>(ring.flattened());
         java.util.Collections.reverse(points);

@@ -62,6 +62,12 @@ class ChecksTest {
                 arguments(RuleId.OVERHANG, Severity.MEND, card().set("sentiment", "across", "3 1/4 in")),
                 arguments(RuleId.COVERS_WINDOW, Severity.WATCH, card().set("sentiment", "up", "6 in")),
                 arguments(RuleId.WRITING, Severity.MEND, card().remove("liner").set("base", "card", "damson-300")),
+                arguments(RuleId.RUNS_TOGETHER, Severity.WATCH, card().set("liner", "card", "slate-300")),
+                arguments(RuleId.TEXT_CONTRAST, Severity.WATCH, card().set("sentiment", "card", "damson-300")),
+                arguments(RuleId.STOCK_SHORT, Severity.WATCH, card().set("brief", "cards", "200")),
+                arguments(RuleId.DEADLINE, Severity.MEND, dozens().set("brief", "due", "2026-11-25")),
+                arguments(RuleId.DEADLINE, Severity.MEND, card().set("brief", "due", "2026-11-24")),
+                arguments(RuleId.DEADLINE, Severity.WORKS, card().set("brief", "due", "2026-11-28")),
                 arguments(RuleId.ENVELOPE_SIZE, Severity.MEND, card().set("brief", "envelope", "quarter")),
                 arguments(
                         RuleId.ENVELOPE_THICKNESS,
@@ -84,6 +90,10 @@ class ChecksTest {
                                 .set("base", "width", "200 mm")
                                 .set("base", "height", "140 mm")),
                 arguments(RuleId.SMALL_PARTS, Severity.MEND, card().set("brief", "smallChild", "true")));
+    }
+
+    private static TestCards dozens() {
+        return card().set("brief", "cards", "60");
     }
 
     private static TestCards own(String path) {

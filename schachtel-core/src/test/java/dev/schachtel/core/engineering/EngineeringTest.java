@@ -298,6 +298,11 @@ class EngineeringTest {
             public Long grams(Amount.Grams grams) {
                 return (long) grams.grams();
             }
+
+            @Override
+            public Long minutes(Amount.Minutes minutes) {
+                return (long) minutes.minutes();
+            }
         });
     }
 

@@ -163,6 +163,12 @@ class PlannerTest {
         }
     }
 
+    /** Openings whose edges come nearer to each other than a nanometre, once too near for the overlay. */
+    @Test
+    void edgesCloserThanANanometrePlan() {
+        anyCardPlans(11995);
+    }
+
     /** Ten thousand impossible and possible cards are engineered, moved and checked without an exception. */
     @Test
     void tenThousandCardsAreEngineered() {

@@ -1,0 +1,87 @@
+package dev.schachtel.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Lettering;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Workshop;
+
+/**
+ * Layers stand out from what they lie on (CIEDE2000 of 10 or more), and words from their strip (contrast of 3 or more, as
+ * WCAG 2 asks of large text). What is raised on foam has its shadow for a border and may have any colour.
+ */
+final class ColourCheck implements Check {
+    private static final double LEAST_DIFFERENCE = 10;
+    private static final int LEAST_CONTRAST = 300;
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        List<Pair> pairs = new ArrayList<>();
+        for (Joint joint : build.joints()) {
+            if (joint.hold() == Joint.Hold.RESTS && !(joint.by() instanceof Foam)) {
+                build.partAt(joint.upper())
+                        .ifPresent(upper -> build.partAt(joint.lower()).ifPresent(lower -> pair(upper, lower, pairs)));
+            }
+        }
+        pairs.stream().filter(Pair::runsTogether).forEach(p -> p.say(report).watch());
+        if (!pairs.isEmpty() && pairs.stream().noneMatch(Pair::runsTogether)) {
+            pairs.stream().min(Comparator.comparingDouble(Pair::difference)).ifPresent(p -> p.say(report)
+                    .works());
+        }
+        build.letterings().forEach(l -> text(l, build, report));
+    }
+
+    private static void pair(Part upper, Part lower, List<Pair> pairs) {
+        if (!upper.id().equals(lower.id())
+                && upper.material() instanceof Cardstock above
+                && lower.material() instanceof Cardstock below
+                && pairs.stream().noneMatch(p -> p.isLike(upper, lower))) {
+            double difference = above.colour().lab().differenceTo(below.colour().lab());
+            pairs.add(new Pair(upper, lower, difference));
+        }
+    }
+
+    private static void text(Lettering words, Build build, Report report) {
+        build.part(words.on()).ifPresent(part -> {
+            if (part.material() instanceof Cardstock card) {
+                int contrast = (int) Math.round(100 * words.ink().contrastWith(card.colour()));
+                Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner())
+                        .parts(words.on())
+                        .names(words.text(), card.name())
+                        .measured(new Amount.Times(contrast), new Amount.Times(LEAST_CONTRAST));
+                if (contrast < LEAST_CONTRAST) {
+                    draft.watch();
+                } else {
+                    draft.works();
+                }
+            }
+        });
+    }
+
+    private record Pair(Part upper, Part lower, double difference) {
+        boolean runsTogether() {
+            return difference < LEAST_DIFFERENCE;
+        }
+
+        /** The same two materials, the upper of the same piece. */
+        boolean isLike(Part above, Part below) {
+            return upper.owner().equals(above.owner())
+                    && upper.material().equals(above.material())
+                    && lower.material().equals(below.material());
+        }
+
+        Report.Draft say(Report report) {
+            return report.on(RuleId.RUNS_TOGETHER, upper.owner())
+                    .parts(upper.id())
+                    .names(upper.name(), lower.name())
+                    .measured(new Amount.Count((int) Math.floor(difference)), new Amount.Count((int) LEAST_DIFFERENCE));
+        }
+    }
+}

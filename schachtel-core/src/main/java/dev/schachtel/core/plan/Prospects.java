@@ -1,0 +1,67 @@
+package dev.schachtel.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.check.Report;
+import dev.schachtel.core.check.RuleId;
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.MaterialPlan;
+
+/** What the plans say about the drawer and the calendar; the checks of the card itself know neither. */
+final class Prospects {
+    /** So much of a day is counted as time at the bench: 8 hours. */
+    static final int BENCH_DAY = 8 * 60;
+
+    private Prospects() {}
+
+    /** Sheets that the plan takes against those in the drawer, by material. */
+    static Findings stock(CutPlan cutting) {
+        Report report = new Report();
+        for (MaterialPlan plan : cutting.materials()) {
+            int taken = plan.sheets().size();
+            if (plan.toBuy() > 0) {
+                report.on(RuleId.STOCK_SHORT, Id.BASE)
+                        .names(plan.material().name())
+                        .measured(new Amount.Count(taken), new Amount.Count(taken - plan.toBuy()))
+                        .watch();
+            }
+        }
+        if (cutting.toBuy() == 0 && cutting.everythingPlaced() && cutting.sheets() > 0) {
+            report.on(RuleId.STOCK_SHORT, Id.BASE)
+                    .names("")
+                    .measured(new Amount.Count(cutting.sheets()), new Amount.Count(cutting.sheets()))
+                    .works();
+        }
+        return report.findings();
+    }
+
+    /**
+     * Whether the work with all its drying fits into the days from this one to the one it is wanted for, both counted;
+     * to watch when it takes more than half of them. Nothing without a date.
+     */
+    static Findings deadline(Brief brief, BuildPlan assembly, LocalDate today) {
+        Report report = new Report();
+        brief.due().ifPresent(due -> {
+            long days = Math.max(0, ChronoUnit.DAYS.between(today, due) + 1);
+            long left = Math.min(Integer.MAX_VALUE, days * BENCH_DAY);
+            long takes = assembly.total().toMinutes();
+            Report.Draft draft = report.on(RuleId.DEADLINE, Id.BASE)
+                    .names(due.toString())
+                    .measured(new Amount.Minutes((int) takes), new Amount.Minutes((int) left));
+            if (takes > left) {
+                draft.mend();
+            } else if (2 * takes > left) {
+                draft.watch();
+            } else {
+                draft.works();
+            }
+        });
+        return report.findings();
+    }
+}
