@@ -1,0 +1,185 @@
+package dev.schachtel.core.guillotine;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Gives itself one board less than the best packing and tries to find room for what was on it: takes a few pieces out
+ * and puts them and the missing ones back where they cost least, keeps what is not much worse than some rounds ago (late
+ * acceptance), and starts over with one less again when nothing is missing any more. Deterministic for a seed.
+ */
+final class Repacking {
+    private static final int MEMORY = 300;
+    private static final double OVERLOOKED = 0.02;
+
+    private final Job job;
+    private final SplittableRandom random;
+    private Packing best;
+    private List<Opened> boards = new ArrayList<>();
+    private int[] missing;
+    private double lacking;
+    private double[] before = {};
+    private int round;
+
+    Repacking(Job job, Packing start, long seed) {
+        this.job = job;
+        this.random = new SplittableRandom(seed);
+        this.best = start;
+        this.missing = start.missing().clone();
+        drop();
+    }
+
+    Packing best() {
+        return best;
+    }
+
+    /** Whether there is anything that could be left away. */
+    boolean canGoOn() {
+        return boards.size() > 0 && Arrays.equals(best.missing(), leastMissing());
+    }
+
+    private int[] leastMissing() {
+        int[] least = new int[missing.length];
+        for (int i = 0; i < least.length; i++) {
+            Want want = job.wants().get(i);
+            least[i] = job.canBeCut(want) ? 0 : want.count();
+        }
+        return least;
+    }
+
+    /** Takes away the board on which least lies, a whole one if there is any. */
+    private void drop() {
+        boards = new ArrayList<>(
+                best.sheets().stream().map(s -> new Opened(s.board(), s.root())).toList());
+        missing = best.missing().clone();
+        int least = -1;
+        for (int i = 0; i < boards.size(); i++) {
+            if (least < 0 || worth(boards.get(i)) < worth(boards.get(least))) {
+                least = i;
+            }
+        }
+        if (least >= 0) {
+            boards.remove(least).root.count(missing);
+        }
+        lacking = lacking(missing);
+        before = new double[MEMORY];
+        Arrays.fill(before, lacking);
+        round = 0;
+    }
+
+    private double worth(Opened board) {
+        return board.used + (job.boards().get(board.board).sold() ? 0 : 1e30);
+    }
+
+    private double lacking(int[] counts) {
+        double sum = 0;
+        for (int i = 0; i < counts.length; i++) {
+            sum += counts[i] * job.wants().get(i).area();
+        }
+        return sum;
+    }
+
+    /** One round; true if a better packing was found. */
+    boolean step() {
+        List<Opened> now = new ArrayList<>(boards);
+        int[] out = missing.clone();
+        ruin(now, out);
+        recreate(now, out);
+        double next = lacking(out);
+        int slot = round++ % MEMORY;
+        if (next <= lacking || next <= before[slot]) {
+            boards = now;
+            missing = out;
+            lacking = next;
+        }
+        before[slot] = Math.min(before[slot], lacking);
+        if (lacking == lacking(leastMissing())) {
+            best = Packing.of(
+                    job,
+                    boards.stream()
+                            .filter(b -> !b.root.isFree())
+                            .map(b -> new Packing.Sheet(b.board, b.root))
+                            .toList());
+            drop();
+            return true;
+        }
+        return false;
+    }
+
+    private void ruin(List<Opened> now, int[] out) {
+        int times = 1;
+        while (times < 8 && random.nextDouble() < 0.7) {
+            times++;
+        }
+        int near = random.nextInt(now.size());
+        for (int i = 0; i < times; i++) {
+            int at = random.nextDouble() < 0.6 ? near : random.nextInt(now.size());
+            Opened board = now.get(at);
+            List<Node> inner = new ArrayList<>();
+            board.root.inner(inner);
+            if (inner.isEmpty()) {
+                if (board.root.isFree()) {
+                    continue;
+                }
+                inner.add(board.root);
+            }
+            Node gone = inner.get(random.nextInt(inner.size()));
+            gone.count(out);
+            now.set(at, board.without(gone));
+        }
+    }
+
+    private void recreate(List<Opened> now, int[] out) {
+        Opened.Taste taste = random.nextDouble() < 0.9 ? Opened.Taste.REST : Opened.Taste.REPEAT;
+        for (int want : shuffled(out)) {
+            for (int n = out[want]; n > 0 && place(want, now, taste); n--) {
+                out[want]--;
+            }
+        }
+    }
+
+    /** Large ones first, by area or by longer side, with some luck. */
+    private List<Integer> shuffled(int[] out) {
+        List<Integer> all = new ArrayList<>();
+        double[] key = new double[out.length];
+        boolean byArea = random.nextBoolean();
+        double luck = random.nextDouble() < 0.3 ? 1 : 0.2;
+        for (int i = 0; i < out.length; i++) {
+            if (out[i] > 0) {
+                Want want = job.wants().get(i);
+                double size = byArea ? Math.sqrt(want.area()) : Math.max(want.width(), want.height());
+                key[i] = size * (1 + luck * random.nextDouble());
+                all.add(i);
+            }
+        }
+        all.sort((a, b) -> key[a] == key[b] ? a - b : Double.compare(key[b], key[a]));
+        return all;
+    }
+
+    private boolean place(int index, List<Opened> now, Opened.Taste taste) {
+        Want want = job.wants().get(index);
+        Opened.@Nullable Place best = null;
+        int at = 0;
+        for (int i = 0; i < now.size(); i++) {
+            Opened board = now.get(i);
+            Board of = job.boards().get(board.board);
+            if (of.area() - board.used < want.area() || random.nextDouble() < OVERLOOKED) {
+                continue;
+            }
+            Opened.@Nullable Place found = board.best(want, of, taste, best);
+            if (found != best) {
+                best = found;
+                at = i;
+            }
+        }
+        if (best == null) {
+            return false;
+        }
+        now.set(at, best.in().with(best, index, want));
+        return true;
+    }
+}

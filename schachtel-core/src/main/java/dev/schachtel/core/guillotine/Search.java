@@ -1,0 +1,206 @@
+package dev.schachtel.core.guillotine;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The best packing so far and the fewest boards that any needs. Answers at once from greedy layouts; each round of
+ * {@link #run} looks further: all ways of cutting for small jobs, column generation for few sizes, then taking out and
+ * putting back. Ends when nothing can be gained or after its rounds. Same job, seed and rounds, same answer.
+ */
+public final class Search {
+    /** Pairs of halves up to which a first answer is already exhaustive: about a millisecond. */
+    private static final double AT_ONCE = 4_000;
+    /** Pairs of halves up to which all ways are gone through at all: about a second. */
+    private static final double SMALL = 600_000;
+
+    private static final int COLUMN_ROUNDS = 400;
+    /** After so many rounds without a board less, another start is tried. */
+    private static final int PATIENCE = 20_000;
+
+    private final Job job;
+    private final long seed;
+    private final List<Columns> columns = new ArrayList<>();
+    private Packing best;
+    private Bound bound;
+    private boolean exhausted;
+    private boolean rounded;
+    private int columnRounds;
+    private int round;
+    private int since;
+    private int starts;
+    private @Nullable Repacking repacking;
+
+    private Search(Job job, long seed) {
+        this.job = job;
+        this.seed = seed;
+        this.bound = Areas.bound(job);
+        this.best = first(job);
+        if (!proved() && Exhaustive.effort(job) <= AT_ONCE) {
+            exhaust();
+        }
+    }
+
+    public static Search of(Job job, long seed) {
+        return new Search(job, seed);
+    }
+
+    private static Packing first(Job job) {
+        List<Packing> all = new ArrayList<>();
+        for (int board = 0; board < Math.min(4, job.boards().size()); board++) {
+            for (Greedy.Order order : Greedy.Order.values()) {
+                for (Opened.Taste taste : Opened.Taste.values()) {
+                    if (job.pieces() < 400 || board == 0 && all.size() < 4) {
+                        all.add(Greedy.pack(job, order, board, taste));
+                    }
+                }
+            }
+        }
+        return all.stream().min(Packing.BETTER).orElseGet(() -> Packing.of(job, List.of()));
+    }
+
+    public Packing best() {
+        return best;
+    }
+
+    public Bound bound() {
+        return bound;
+    }
+
+    /** Whether no packing takes fewer boards than the best one. */
+    public boolean proved() {
+        return bound.boards() >= best.taken();
+    }
+
+    /** Rounds so far; of use to show progress and to repeat a run. */
+    public int rounds() {
+        return round;
+    }
+
+    /** Whether further rounds can't find fewer boards. */
+    public boolean done() {
+        return proved() || exhausted || best.sheets().isEmpty();
+    }
+
+    /** So many rounds more; a round takes from a tenth of a millisecond to some hundred. Stops early when done. */
+    public void run(int rounds) {
+        for (int i = 0; i < rounds && !done(); i++) {
+            round++;
+            if (Exhaustive.effort(job) <= SMALL) {
+                exhaust();
+            } else if (!rounded) {
+                columnRound();
+            } else {
+                repack();
+            }
+        }
+    }
+
+    private void exhaust() {
+        Packing all = Exhaustive.solve(job);
+        exhausted = true;
+        if (all.taken() <= best.taken()) {
+            take(all);
+            bound = new Bound(best.taken(), Bound.How.EXHAUSTED);
+        }
+    }
+
+    private void take(Packing other) {
+        best = Packing.BETTER.compare(other, best) < 0 ? other : best;
+    }
+
+    private void columnRound() {
+        if (columns.isEmpty()) {
+            long sizes = job.wants().stream().filter(w -> w.count() > 0).count();
+            if (sizes > Columns.MOST_WANTS) {
+                rounded = true;
+                return;
+            }
+            columns.add(new Columns(job, false));
+            if (!columns.get(0).exact()) {
+                columns.add(new Columns(job, true));
+            }
+        }
+        Columns now = columns.stream().filter(c -> !c.done()).findFirst().orElse(columns.get(0));
+        if (now.done() || columnRounds >= COLUMN_ROUNDS) {
+            Columns cuttable = columns.get(columns.size() - 1);
+            for (double from : new double[] {1, 0.9, 0.7, 0.5, 0.3}) {
+                take(completed(cuttable.rounded(from)));
+            }
+            rounded = true;
+            columns.clear();
+            return;
+        }
+        now.step();
+        columnRounds++;
+        if (columns.get(0) == now) {
+            bound = bound.or(now.bound());
+        }
+    }
+
+    /** Boards of which too much is thrown out again and what is missing is packed greedily. */
+    private Packing completed(List<Packing.Sheet> whole) {
+        int[] left = job.counts();
+        List<Packing.Sheet> sheets = new ArrayList<>();
+        int[] boards = new int[job.boards().size()];
+        for (Packing.Sheet sheet : whole) {
+            Node trimmed = trimmed(sheet.root(), left);
+            if (!trimmed.isFree()) {
+                sheets.add(new Packing.Sheet(sheet.board(), trimmed));
+                boards[sheet.board()]++;
+            }
+        }
+        List<Want> wants = new ArrayList<>();
+        for (int i = 0; i < left.length; i++) {
+            Want w = job.wants().get(i);
+            wants.add(new Want(w.width(), w.height(), left[i], w.stays(), w.turns()));
+        }
+        List<Board> rest = new ArrayList<>();
+        for (int i = 0; i < boards.length; i++) {
+            Board b = job.boards().get(i);
+            rest.add(new Board(b.width(), b.height(), b.grain(), Math.max(0, b.count() - boards[i]), b.sold()));
+        }
+        Search inner = new Search(new Job(wants, rest), seed);
+        if (Exhaustive.effort(inner.job) <= SMALL / 10) {
+            inner.run(1);
+        }
+        sheets.addAll(inner.best.sheets());
+        return Packing.of(job, sheets);
+    }
+
+    /** Without the pieces of which there are enough; counts the others off. */
+    private static Node trimmed(Node root, int[] left) {
+        List<Node> all = new ArrayList<>();
+        all.add(root);
+        root.inner(all);
+        Node now = root;
+        for (Node node : all) {
+            if (node.isPiece()) {
+                if (left[node.want()] > 0) {
+                    left[node.want()]--;
+                } else {
+                    now = now.with(node, Node.free(node.width(), node.height()));
+                }
+            }
+        }
+        return now;
+    }
+
+    private void repack() {
+        Repacking now = repacking;
+        if (now == null || since > PATIENCE) {
+            now = new Repacking(job, best, seed + 31L * starts++);
+            repacking = now;
+            since = 0;
+        }
+        since++;
+        if (!now.canGoOn()) {
+            exhausted = true;
+        } else if (now.step()) {
+            take(now.best());
+            since = 0;
+        }
+    }
+}
