@@ -100,10 +100,6 @@ public class CutController {
     }
 
     private static String proof(MaterialPlan plan, Units units) {
-        if (!plan.fromRoll().isZero()) {
-            return units.show(plan.fromRoll()) + " " + units.sign() + " from the roll, "
-                    + String.format(Locale.ROOT, "%.2f m", plan.fromRoll().nanometres() / 1e9);
-        }
         if (!plan.unplaced().isEmpty()) {
             return plan.sheets().isEmpty()
                     ? "No sheet of this in the drawer."
@@ -112,8 +108,8 @@ public class CutController {
         int n = plan.sheets().size();
         String sheets = n == 1 ? "1 sheet" : n + " sheets";
         return plan.provedLeast()
-                ? sheets + "; by area, none can do with fewer."
-                : sheets + "; by area alone, " + plan.fewest() + " at least.";
+                ? sheets + "; none can do with fewer."
+                : sheets + "; " + plan.proof().sheets() + " at least.";
     }
 
     private static String stock(MaterialPlan plan) {

@@ -83,9 +83,7 @@ public class FilesController {
     @GetMapping("/cards/{id}/sheets/{number}.svg")
     ResponseEntity<byte[]> sheet(@PathVariable long id, @PathVariable int number) {
         Plan plan = plan(id);
-        List<SheetPlan> sheets = plan.cutting().materials().stream()
-                .flatMap(m -> m.sheets().stream())
-                .toList();
+        List<SheetPlan> sheets = plan.cutting().numbered();
         return number >= 1 && number <= sheets.size()
                 ? svg(plan, " sheet " + number, SheetView.of(sheets.get(number - 1)))
                 : ResponseEntity.notFound().build();

@@ -64,6 +64,7 @@ public enum RuleId {
     SHEET_SIZE,
     SHEET_STOCK,
     STOCK_SHORT,
+    ROLL_SHORT,
     GRAIN,
     DEADLINE,
     SMALL_PARTS

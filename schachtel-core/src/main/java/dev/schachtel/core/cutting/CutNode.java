@@ -11,8 +11,9 @@ public sealed interface CutNode {
      *
      * @param upright true: the cut runs up, at a distance from the left; false: it runs across, at a distance from the
      *     foot
+     * @param kerf what the blade takes away between the two, 0 for most
      */
-    record Stroke(boolean upright, Length at, CutNode first, CutNode second) implements CutNode {
+    record Stroke(boolean upright, Length at, Length kerf, CutNode first, CutNode second) implements CutNode {
         @Override
         public <R> R tell(Cases<R> c) {
             return c.stroke(this);

@@ -11,15 +11,12 @@ import dev.schachtel.core.measure.Length;
  * @param width of the blank: the part's own size, plus the allowance on each side if it is not trimmed to size
  */
 public record Demand(Part part, String letter, Length width, Length height, int count) {
+    /** False for a part of which nothing is left, such as a mat narrower than its reveals. */
+    boolean isThere() {
+        return width.isPositive() && height.isPositive();
+    }
+
     public Grain grain() {
         return part.grain();
-    }
-
-    boolean mayTurn(Grain sheet) {
-        return grain() == Grain.NONE || sheet == Grain.NONE || grain() != sheet;
-    }
-
-    boolean mayStay(Grain sheet) {
-        return grain() == Grain.NONE || sheet == Grain.NONE || grain() == sheet;
     }
 }

@@ -4,17 +4,14 @@ import java.util.List;
 
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Area;
-import dev.schachtel.core.measure.Length;
 
 /**
- * All that is cut from one material.
+ * All that is cut from sheets of one material.
  *
- * @param fewest no plan needs fewer sheets: area of all blanks over the area of the largest sheet, rounded up
- * @param unplaced blanks that fit no sheet
- * @param fromRoll length of tape, for what comes off a roll; zero otherwise
+ * @param unplaced blanks that fit no sheet, or for which the drawer has none
+ * @param rounds how long it was looked for
  */
-public record MaterialPlan(
-        Material material, List<SheetPlan> sheets, int fewest, List<Demand> unplaced, Length fromRoll) {
+public record MaterialPlan(Material material, List<SheetPlan> sheets, Proof proof, List<Demand> unplaced, int rounds) {
     public MaterialPlan {
         sheets = List.copyOf(sheets);
         unplaced = List.copyOf(unplaced);
@@ -22,7 +19,12 @@ public record MaterialPlan(
 
     /** Whether it is proved that no plan needs fewer sheets. */
     public boolean provedLeast() {
-        return unplaced.isEmpty() && sheets.size() == fewest;
+        return unplaced.isEmpty() && taken() == proof.sheets();
+    }
+
+    /** Whole sheets, offcuts not counted. */
+    public int taken() {
+        return (int) sheets.stream().filter(s -> s.sheet().canBeBought()).count();
     }
 
     public Area area() {
@@ -36,5 +38,10 @@ public record MaterialPlan(
     /** Sheets that the drawer lacks. */
     public int toBuy() {
         return (int) sheets.stream().filter(s -> !s.inStock()).count();
+    }
+
+    /** What the sheets cost, in hundredths; those without a price count nothing. */
+    public long cost() {
+        return sheets.stream().mapToLong(s -> s.sheet().price()).sum();
     }
 }

@@ -3,20 +3,22 @@ package dev.schachtel.core.cutting;
 import dev.schachtel.core.measure.Length;
 
 /** A rectangle on a sheet, from its lower left corner. */
-record Rect(Length x, Length y, Length width, Length height) {
+public record Rect(Length x, Length y, Length width, Length height) {
     Rect left(Length at) {
         return new Rect(x, y, at, height);
     }
 
+    /** What lies right of this distance; nothing if there is less. */
     Rect right(Length at) {
-        return new Rect(x.plus(at), y, width.minus(at), height);
+        return new Rect(x.plus(at), y, Length.max(Length.ZERO, width.minus(at)), height);
     }
 
     Rect lower(Length at) {
         return new Rect(x, y, width, at);
     }
 
+    /** What lies above this distance; nothing if there is less. */
     Rect upper(Length at) {
-        return new Rect(x, y.plus(at), width, height.minus(at));
+        return new Rect(x, y.plus(at), width, Length.max(Length.ZERO, height.minus(at)));
     }
 }

@@ -9,6 +9,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.cutting.CutNode;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.Laid;
+import dev.schachtel.core.cutting.Rect;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
@@ -92,53 +93,24 @@ public final class SheetView {
     /** The strokes of a sheet as full lines, in the order of the tree. */
     public static List<Mark> strokes(SheetPlan plan) {
         List<Mark> marks = new ArrayList<>();
-        walk(
-                plan.root(),
-                new Box(0, 0, mm(plan.sheet().width()), mm(plan.sheet().height())),
-                marks);
+        plan.strokes((node, r) -> {
+            if (node instanceof CutNode.Stroke s) {
+                marks.add(new Mark.Line(line(s, r), Meaning.CUT));
+            }
+        });
         return marks;
     }
 
-    private static double mm(Length length) {
-        return Mm.of(length);
-    }
-
-    private static void walk(CutNode node, Box box, List<Mark> marks) {
-        node.tell(new CutNode.Cases<Boolean>() {
-            @Override
-            public Boolean stroke(CutNode.Stroke s) {
-                double at = mm(s.at());
-                double x = box.left() + at;
-                double y = box.bottom() + at;
-                marks.add(new Mark.Line(
-                        s.upright()
-                                ? List.of(new Point(x, box.bottom()), new Point(x, box.top()))
-                                : List.of(new Point(box.left(), y), new Point(box.right(), y)),
-                        Meaning.CUT));
-                walk(
-                        s.first(),
-                        s.upright()
-                                ? new Box(box.left(), box.bottom(), x, box.top())
-                                : new Box(box.left(), box.bottom(), box.right(), y),
-                        marks);
-                walk(
-                        s.second(),
-                        s.upright()
-                                ? new Box(x, box.bottom(), box.right(), box.top())
-                                : new Box(box.left(), y, box.right(), box.top()),
-                        marks);
-                return true;
-            }
-
-            @Override
-            public Boolean blank(CutNode.Blank blank) {
-                return true;
-            }
-
-            @Override
-            public Boolean rest(CutNode.Rest rest) {
-                return true;
-            }
-        });
+    /** Where a stroke goes through the rectangle in hand. */
+    static List<Point> line(CutNode.Stroke s, Rect r) {
+        double left = Mm.of(r.x());
+        double foot = Mm.of(r.y());
+        double right = left + Mm.of(r.width());
+        double top = foot + Mm.of(r.height());
+        double x = left + Mm.of(s.at());
+        double y = foot + Mm.of(s.at());
+        return s.upright()
+                ? List.of(new Point(x, foot), new Point(x, top))
+                : List.of(new Point(left, y), new Point(right, y));
     }
 }

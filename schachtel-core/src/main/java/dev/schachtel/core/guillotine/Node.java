@@ -124,6 +124,16 @@ public final class Node {
         }
     }
 
+    /** Adds all free rectangles. */
+    void gaps(List<Node> all) {
+        if (isFree()) {
+            all.add(this);
+        }
+        for (Node strip : strips) {
+            strip.gaps(all);
+        }
+    }
+
     double largestFree() {
         double most = isFree() ? area() : 0;
         for (Node strip : strips) {

@@ -10,40 +10,34 @@ final class Opened {
     final int board;
     final Node root;
     final double used;
-    private @Nullable List<Gap> gaps;
+    private Node @Nullable [] gaps;
+    private long widest;
+    private long highest;
 
     Opened(int board, Node root) {
+        this(board, root, root.used());
+    }
+
+    private Opened(int board, Node root, double used) {
         this.board = board;
         this.root = root;
-        this.used = root.used();
+        this.used = used;
     }
 
-    /** A free rectangle, and whether the strips beside it stand upright. */
-    private record Gap(Node node, boolean beside, boolean upright) {}
-
-    /** A place for a piece: in which gap, turned or not, first cut along the strips beside it or across. */
+    /** A place for a piece: in which gap, turned or not, first cut upright or level. */
     record Place(Opened in, Node gap, boolean turned, boolean upright, double cost) {}
 
-    private List<Gap> gaps() {
+    Node[] gaps() {
         if (gaps == null) {
-            List<Gap> all = new ArrayList<>();
-            if (root.isFree()) {
-                all.add(new Gap(root, false, true));
+            List<Node> all = new ArrayList<>();
+            root.gaps(all);
+            for (Node gap : all) {
+                widest = Math.max(widest, gap.width);
+                highest = Math.max(highest, gap.height);
             }
-            collect(root, all);
-            gaps = all;
+            gaps = all.toArray(Node[]::new);
         }
         return gaps;
-    }
-
-    private static void collect(Node node, List<Gap> all) {
-        for (Node strip : node.strips) {
-            if (strip.isFree()) {
-                all.add(new Gap(strip, true, node.upright));
-            } else {
-                collect(strip, all);
-            }
-        }
     }
 
     /** What makes a place good. */
@@ -58,23 +52,27 @@ final class Opened {
     @Nullable
     Place best(Want want, Board of, Taste taste, @Nullable Place soFar) {
         Place best = soFar;
-        for (Gap gap : gaps()) {
-            for (int t = 0; t < 2; t++) {
-                boolean turned = t == 1;
-                long w = want.across(turned);
-                long h = want.up(turned);
-                if (w <= gap.node.width && h <= gap.node.height && want.mayLie(of, turned)) {
-                    double more = taste == Taste.REPEAT ? 1e6 * unlike(gap.node, w, h) : 0;
-                    best = better(new Place(this, gap.node, turned, true, more + cost(gap.node, w, h, true)), best);
-                    best = better(new Place(this, gap.node, turned, false, more + cost(gap.node, w, h, false)), best);
+        Node[] all = gaps();
+        for (int t = 0; t < 2; t++) {
+            boolean turned = t == 1;
+            long w = want.across(turned);
+            long h = want.up(turned);
+            if (w > widest || h > highest || !want.mayLie(of, turned)) {
+                continue;
+            }
+            double own = worth(w, h);
+            for (Node gap : all) {
+                if (w <= gap.width && h <= gap.height) {
+                    double more = taste == Taste.REPEAT ? 1e6 * unlike(gap, w, h) : 0;
+                    double upright = more + cost(gap, w, h, true) / own;
+                    double level = more + cost(gap, w, h, false) / own;
+                    if (best == null || Math.min(upright, level) < best.cost) {
+                        best = new Place(this, gap, turned, upright <= level, Math.min(upright, level));
+                    }
                 }
             }
         }
         return best;
-    }
-
-    private static Place better(Place one, @Nullable Place other) {
-        return other == null || one.cost < other.cost ? one : other;
     }
 
     /** Share of the gap that stays free when it is filled by rows of this piece. */
@@ -87,7 +85,7 @@ final class Opened {
         double beside = upright
                 ? worth(gap.width - w, gap.height) + worth(w, gap.height - h)
                 : worth(gap.width, gap.height - h) + worth(gap.width - w, h);
-        return (worth(gap.width, gap.height) - beside) / worth(w, h);
+        return worth(gap.width, gap.height) - beside;
     }
 
     /** Larger rests are worth more than their area: its power 1.25. */
@@ -109,7 +107,7 @@ final class Opened {
             Node row = stacked(true, piece, Node.free(gap.width - w, h));
             filled = stacked(false, row, Node.free(gap.width, gap.height - h));
         }
-        return new Opened(board, root.with(gap, filled));
+        return new Opened(board, root.with(gap, filled), used + size.area());
     }
 
     private static Node stacked(boolean upright, Node first, Node rest) {
@@ -117,6 +115,6 @@ final class Opened {
     }
 
     Opened without(Node node) {
-        return new Opened(board, root.with(node, Node.free(node.width, node.height)));
+        return new Opened(board, root.with(node, Node.free(node.width, node.height)), used - node.used());
     }
 }

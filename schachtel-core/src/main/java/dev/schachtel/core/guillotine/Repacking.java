@@ -2,6 +2,7 @@ package dev.schachtel.core.guillotine;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -13,22 +14,26 @@ import org.jspecify.annotations.Nullable;
  * acceptance), and starts over with one less again when nothing is missing any more. Deterministic for a seed.
  */
 final class Repacking {
-    private static final int MEMORY = 300;
+    private static final int MEMORY = 100;
+    private static final double GAPS_FIRST = 0.5;
     private static final double OVERLOOKED = 0.02;
 
     private final Job job;
     private final SplittableRandom random;
     private Packing best;
     private List<Opened> boards = new ArrayList<>();
+    private final int[] uncuttable;
     private int[] missing;
     private double lacking;
     private double[] before = {};
+    private final BitSet touched = new BitSet();
     private int round;
 
     Repacking(Job job, Packing start, long seed) {
         this.job = job;
         this.random = new SplittableRandom(seed);
         this.best = start;
+        this.uncuttable = uncuttable(job);
         this.missing = start.missing().clone();
         drop();
     }
@@ -39,11 +44,11 @@ final class Repacking {
 
     /** Whether there is anything that could be left away. */
     boolean canGoOn() {
-        return boards.size() > 0 && Arrays.equals(best.missing(), leastMissing());
+        return boards.size() > 0 && Arrays.equals(best.missing(), uncuttable);
     }
 
-    private int[] leastMissing() {
-        int[] least = new int[missing.length];
+    private static int[] uncuttable(Job job) {
+        int[] least = new int[job.wants().size()];
         for (int i = 0; i < least.length; i++) {
             Want want = job.wants().get(i);
             least[i] = job.canBeCut(want) ? 0 : want.count();
@@ -78,7 +83,7 @@ final class Repacking {
     private double lacking(int[] counts) {
         double sum = 0;
         for (int i = 0; i < counts.length; i++) {
-            sum += counts[i] * job.wants().get(i).area();
+            sum += counts[i] == 0 ? 0 : counts[i] * job.wants().get(i).area();
         }
         return sum;
     }
@@ -87,6 +92,7 @@ final class Repacking {
     boolean step() {
         List<Opened> now = new ArrayList<>(boards);
         int[] out = missing.clone();
+        touched.clear();
         ruin(now, out);
         recreate(now, out);
         double next = lacking(out);
@@ -97,7 +103,7 @@ final class Repacking {
             lacking = next;
         }
         before[slot] = Math.min(before[slot], lacking);
-        if (lacking == lacking(leastMissing())) {
+        if (Arrays.equals(missing, uncuttable)) {
             best = Packing.of(
                     job,
                     boards.stream()
@@ -115,9 +121,9 @@ final class Repacking {
         while (times < 8 && random.nextDouble() < 0.7) {
             times++;
         }
-        int near = random.nextInt(now.size());
+        int near = emptier(now);
         for (int i = 0; i < times; i++) {
-            int at = random.nextDouble() < 0.6 ? near : random.nextInt(now.size());
+            int at = random.nextDouble() < 0.6 ? near : emptier(now);
             Opened board = now.get(at);
             List<Node> inner = new ArrayList<>();
             board.root.inner(inner);
@@ -130,15 +136,89 @@ final class Repacking {
             Node gone = inner.get(random.nextInt(inner.size()));
             gone.count(out);
             now.set(at, board.without(gone));
+            touched.set(at);
         }
     }
 
+    /** Of two boards at random the one with more room, so that full ones are left alone more often. */
+    private int emptier(List<Opened> now) {
+        int one = random.nextInt(now.size());
+        int other = random.nextInt(now.size());
+        return room(now.get(one)) >= room(now.get(other)) ? one : other;
+    }
+
+    private double room(Opened board) {
+        return job.boards().get(board.board).area() - board.used;
+    }
+
     private void recreate(List<Opened> now, int[] out) {
+        if (random.nextDouble() < GAPS_FIRST) {
+            fillGaps(now, out);
+        }
         Opened.Taste taste = random.nextDouble() < 0.9 ? Opened.Taste.REST : Opened.Taste.REPEAT;
         for (int want : shuffled(out)) {
-            for (int n = out[want]; n > 0 && place(want, now, taste); n--) {
+            boolean everywhere = out[want] > missing[want];
+            for (int n = out[want]; n > 0 && place(want, now, taste, everywhere); n--) {
                 out[want]--;
             }
+        }
+    }
+
+    /** Gives each gap of the touched boards the missing piece that suits it best, as long as one does. */
+    private void fillGaps(List<Opened> now, int[] out) {
+        int[] pool = java.util.stream.IntStream.range(0, out.length)
+                .filter(i -> out[i] > 0)
+                .toArray();
+        for (int at = touched.nextSetBit(0); at >= 0; at = touched.nextSetBit(at + 1)) {
+            Board of = job.boards().get(now.get(at).board);
+            for (boolean filled = true; filled; ) {
+                filled = false;
+                for (Node gap : now.get(at).gaps()) {
+                    Match match = match(gap, of, pool, out);
+                    if (match.want >= 0) {
+                        Want want = job.wants().get(match.want);
+                        now.set(at, now.get(at).with(match.place(now.get(at), gap, want), match.want, want));
+                        out[match.want]--;
+                        filled = true;
+                        break;
+                    }
+                }
+            }
+        }
+    }
+
+    private Match match(Node gap, Board of, int[] pool, int[] out) {
+        int best = -1;
+        boolean bestTurned = false;
+        double most = 0;
+        for (int i : pool) {
+            if (out[i] > 0) {
+                Want want = job.wants().get(i);
+                for (int t = 0; t < 2; t++) {
+                    long w = want.across(t == 1);
+                    long h = want.up(t == 1);
+                    if (w <= gap.width && h <= gap.height && want.mayLie(of, t == 1)) {
+                        double exact = (w == gap.width ? 1 : 0) + (h == gap.height ? 1 : 0);
+                        double suits = exact + want.area() / gap.area() + 0.1 * random.nextDouble();
+                        if (suits > most) {
+                            most = suits;
+                            best = i;
+                            bestTurned = t == 1;
+                        }
+                    }
+                }
+            }
+        }
+        return new Match(best, bestTurned);
+    }
+
+    /** The want that suits a gap, and how it lies; none if want is below 0. */
+    private record Match(int want, boolean turned) {
+        Opened.Place place(Opened in, Node gap, Want size) {
+            long w = size.across(turned);
+            boolean upright =
+                    size.up(turned) == gap.height || w != gap.width && gap.width - w > gap.height - size.up(turned);
+            return new Opened.Place(in, gap, turned, upright, 0);
         }
     }
 
@@ -160,11 +240,15 @@ final class Repacking {
         return all;
     }
 
-    private boolean place(int index, List<Opened> now, Opened.Taste taste) {
+    /** What was missing before fits no board that is as it was; only what was just taken out is tried everywhere. */
+    private boolean place(int index, List<Opened> now, Opened.Taste taste, boolean everywhere) {
         Want want = job.wants().get(index);
         Opened.@Nullable Place best = null;
         int at = 0;
         for (int i = 0; i < now.size(); i++) {
+            if (!everywhere && !touched.get(i)) {
+                continue;
+            }
             Opened board = now.get(i);
             Board of = job.boards().get(board.board);
             if (of.area() - board.used < want.area() || random.nextDouble() < OVERLOOKED) {
@@ -180,6 +264,7 @@ final class Repacking {
             return false;
         }
         now.set(at, best.in().with(best, index, want));
+        touched.set(at);
         return true;
     }
 }

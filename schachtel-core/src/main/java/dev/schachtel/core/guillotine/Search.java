@@ -16,6 +16,9 @@ public final class Search {
     /** Pairs of halves up to which all ways are gone through at all: about a second. */
     private static final double SMALL = 600_000;
 
+    /** Pieces laid before the first answer is given. */
+    private static final int AT_FIRST = 1_500;
+
     private static final int COLUMN_ROUNDS = 400;
     /** After so many rounds without a board less, another start is tried. */
     private static final int PATIENCE = 20_000;
@@ -23,6 +26,7 @@ public final class Search {
     private final Job job;
     private final long seed;
     private final List<Columns> columns = new ArrayList<>();
+    private final double effort;
     private Packing best;
     private Bound bound;
     private boolean exhausted;
@@ -37,8 +41,9 @@ public final class Search {
         this.job = job;
         this.seed = seed;
         this.bound = Areas.bound(job);
-        this.best = first(job);
-        if (!proved() && Exhaustive.effort(job) <= AT_ONCE) {
+        this.best = first(job, bound.boards());
+        this.effort = Exhaustive.effort(job);
+        if (!proved() && effort <= AT_ONCE) {
             exhaust();
         }
     }
@@ -47,18 +52,28 @@ public final class Search {
         return new Search(job, seed);
     }
 
-    private static Packing first(Job job) {
-        List<Packing> all = new ArrayList<>();
-        for (int board = 0; board < Math.min(4, job.boards().size()); board++) {
-            for (Greedy.Order order : Greedy.Order.values()) {
-                for (Opened.Taste taste : Opened.Taste.values()) {
-                    if (job.pieces() < 400 || board == 0 && all.size() < 4) {
-                        all.add(Greedy.pack(job, order, board, taste));
+    /** Greedy layouts until one is proved, or so many pieces were laid that it takes noticeable time. */
+    private static Packing first(Job job, int fewest) {
+        Packing best = Packing.of(job, List.of());
+        int laid = 0;
+        int least = job.wants().stream()
+                .filter(w -> !job.canBeCut(w))
+                .mapToInt(Want::count)
+                .sum();
+        for (Greedy.Order order : Greedy.Order.values()) {
+            for (Opened.Taste taste : Opened.Taste.values()) {
+                for (int board = 0; board < Math.min(3, job.boards().size()); board++) {
+                    Packing next = Greedy.pack(job, order, board, taste);
+                    best = laid == 0 || Packing.BETTER.compare(next, best) < 0 ? next : best;
+                    laid += job.pieces();
+                    boolean proved = best.lacking() == least && best.taken() <= fewest && best.bought() == 0;
+                    if (proved || laid > AT_FIRST) {
+                        return best;
                     }
                 }
             }
         }
-        return all.stream().min(Packing.BETTER).orElseGet(() -> Packing.of(job, List.of()));
+        return best;
     }
 
     public Packing best() {
@@ -88,7 +103,7 @@ public final class Search {
     public void run(int rounds) {
         for (int i = 0; i < rounds && !done(); i++) {
             round++;
-            if (Exhaustive.effort(job) <= SMALL) {
+            if (effort <= SMALL) {
                 exhaust();
             } else if (!rounded) {
                 columnRound();
@@ -163,7 +178,7 @@ public final class Search {
             rest.add(new Board(b.width(), b.height(), b.grain(), Math.max(0, b.count() - boards[i]), b.sold()));
         }
         Search inner = new Search(new Job(wants, rest), seed);
-        if (Exhaustive.effort(inner.job) <= SMALL / 10) {
+        if (inner.effort <= SMALL / 10) {
             inner.run(1);
         }
         sheets.addAll(inner.best.sheets());

@@ -2,5 +2,22 @@ package dev.schachtel.core.material;
 
 import dev.schachtel.core.measure.Length;
 
-/** What the maker's tools can take: longest trimmer cut, and the roller machine's plates. */
-public record Tools(Length trimmer, Length plateWidth, Length plateLength) {}
+/**
+ * What the maker's tools can take, and how the maker cuts.
+ *
+ * @param trimmer longest stroke
+ * @param plateWidth of the roller machine's plates
+ * @param matWidth of the electronic cutter's mat
+ * @param kerf what a stroke of the trimmer takes away; 0 for a blade that only parts
+ * @param squareUp trimmed off the left and the foot of every sheet before anything else, 0 for sheets taken as square
+ * @param keep offcuts at least this long and wide go to the offcut box
+ */
+public record Tools(
+        Length trimmer,
+        Length plateWidth,
+        Length plateLength,
+        Length matWidth,
+        Length matHeight,
+        Length kerf,
+        Length squareUp,
+        Length keep) {}

@@ -5,11 +5,17 @@ import java.util.Optional;
 
 /** Everything the maker has to work with. Lists are in the order in which pages offer them. */
 public record Workshop(
-        List<Material> materials, List<Filling> fillings, List<Sheet> sheets, List<Envelope> envelopes, Tools tools) {
+        List<Material> materials,
+        List<Filling> fillings,
+        List<Sheet> sheets,
+        List<Roll> rolls,
+        List<Envelope> envelopes,
+        Tools tools) {
     public Workshop {
         materials = List.copyOf(materials);
         fillings = List.copyOf(fillings);
         sheets = List.copyOf(sheets);
+        rolls = List.copyOf(rolls);
         envelopes = List.copyOf(envelopes);
     }
 
@@ -32,6 +38,10 @@ public record Workshop(
 
     public Optional<Envelope> envelope(MaterialId id) {
         return envelopes.stream().filter(e -> e.id().equals(id)).findFirst();
+    }
+
+    public List<Roll> rollsOf(MaterialId material) {
+        return rolls.stream().filter(r -> r.material().equals(material)).toList();
     }
 
     public List<Sheet> sheetsOf(MaterialId material) {

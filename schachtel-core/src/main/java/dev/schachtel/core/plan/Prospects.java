@@ -11,6 +11,7 @@ import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.check.Report;
 import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
 
 /** What the plans say about the drawer and the calendar; the checks of the card itself know neither. */
@@ -24,7 +25,7 @@ final class Prospects {
     static Findings stock(CutPlan cutting) {
         Report report = new Report();
         for (MaterialPlan plan : cutting.materials()) {
-            int taken = plan.sheets().size();
+            int taken = plan.taken();
             if (plan.toBuy() > 0) {
                 report.on(RuleId.STOCK_SHORT, Id.BASE)
                         .names(plan.material().name())
@@ -32,7 +33,18 @@ final class Prospects {
                         .watch();
             }
         }
-        if (cutting.toBuy() == 0 && cutting.everythingPlaced() && cutting.sheets() > 0) {
+        for (LinearPlan roll : cutting.rolls()) {
+            if (!roll.enough()) {
+                report.on(RuleId.ROLL_SHORT, Id.BASE)
+                        .names(roll.material().name())
+                        .measured(roll.needed(), roll.needed().minus(roll.missing()))
+                        .watch();
+            }
+        }
+        if (cutting.toBuy() == 0
+                && cutting.rolls().stream().allMatch(LinearPlan::enough)
+                && cutting.everythingPlaced()
+                && cutting.sheets() > 0) {
             report.on(RuleId.STOCK_SHORT, Id.BASE)
                     .names("")
                     .measured(new Amount.Count(cutting.sheets()), new Amount.Count(cutting.sheets()))

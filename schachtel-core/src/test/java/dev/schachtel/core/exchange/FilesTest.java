@@ -83,7 +83,7 @@ class FilesTest {
                 run("rsvg-convert", "-o", svg + ".png", svg.toString());
             }
         }
-        assertThat(number).isEqualTo(plan.cutting().sheets());
+        assertThat(number).isEqualTo(plan.cutting().numbered().size());
     }
 
     @Test
