@@ -6,9 +6,6 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 
-import dev.schachtel.core.exchange.WorkshopFile;
-import dev.schachtel.core.material.Workshop;
-
 /** Starts Schachtel. */
 @SpringBootApplication
 public class App {
@@ -19,10 +16,5 @@ public class App {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
-    }
-
-    @Bean
-    Workshop workshop() {
-        return WorkshopFile.standard();
     }
 }

@@ -22,6 +22,7 @@ final class StressCard {
                 CardEdit.base("flat-fold", square),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
         add("mat");
         set("panel", "fixing", "foam-tape-2");

@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.CardFile;
 import dev.schachtel.core.exchange.PlanJson;
-import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
 
 import io.swagger.v3.oas.annotations.Operation;
@@ -30,11 +30,11 @@ import jakarta.servlet.http.HttpServletRequest;
 public class PlanController {
     private static final int LARGEST = 10 * 1024 * 1024;
     private final Plans plans;
-    private final Workshop workshop;
+    private final Workshops workshops;
 
-    PlanController(Plans plans, Workshop workshop) {
+    PlanController(Plans plans, Workshops workshops) {
         this.plans = plans;
-        this.workshop = workshop;
+        this.workshops = workshops;
     }
 
     /** Where a card file is wrong, and why. */
@@ -51,7 +51,7 @@ public class PlanController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> plan(HttpServletRequest request) throws IOException {
-        Plan plan = plans.of(CardFile.read(body(request), workshop));
+        Plan plan = plans.of(CardFile.read(body(request), workshops.now()));
         return ResponseEntity.ok(
                 PlanJson.write(plan.build(), plan.movements(), plan.findings(), plan.cutting(), plan.assembly()));
     }

@@ -18,25 +18,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.material.Workshop;
 
 /** The bench, new cards, and what concerns a card as a whole. */
 @Controller
 class CardsController {
     private final CardService cards;
     private final Bench bench;
-    private final Workshop workshop;
+    private final Workshops workshops;
 
-    CardsController(CardService cards, Bench bench, Workshop workshop) {
+    CardsController(CardService cards, Bench bench, Workshops workshops) {
         this.cards = cards;
         this.bench = bench;
-        this.workshop = workshop;
+        this.workshops = workshops;
     }
 
     @GetMapping("/")
@@ -74,7 +74,7 @@ class CardsController {
 
     @PostMapping("/cards/import")
     String read(@RequestParam MultipartFile file) throws IOException {
-        CardSpec spec = CardFile.read(text(file.getBytes()), workshop);
+        CardSpec spec = CardFile.read(text(file.getBytes()), workshops.now());
         return "redirect:/cards/" + cards.create(spec, "read from file").id() + "/structure";
     }
 

@@ -48,7 +48,8 @@ public record NewCard(String name, String format, String base, String front) {
                 new MaterialId(chosen.envelope()),
                 Optional.empty(),
                 false);
-        CardSpec bare = new CardSpec("New card", "", chosen.units(), brief, made, List.of(), List.of(), List.of());
+        CardSpec bare =
+                new CardSpec("New card", "", chosen.units(), brief, made, List.of(), List.of(), List.of(), List.of());
         CardSpec named = CardEdit.of(bare).set(new Id("card"), "name", name);
         CardSpec turned = folded ? CardEdit.of(named).set(Id.BASE, "fold", base) : named;
         if (front.equals("bare")) {

@@ -1,6 +1,7 @@
 package dev.schachtel.app.cards;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
@@ -10,8 +11,12 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.CutPlanner;
+import dev.schachtel.core.cutting.CutSearch;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Adding;
@@ -23,26 +28,34 @@ import dev.schachtel.core.plan.Planner;
 @Component
 public class Plans {
     private static final int KEPT = 64;
-    private final Workshop workshop;
-    private final Map<CardSpec, Plan> recent = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<CardSpec, Plan> eldest) {
-            return size() > KEPT;
-        }
-    };
-
+    private static final int SEARCHES = 12;
+    private static final int ROUNDS = 20;
+    private final Workshops workshops;
     private final Clock clock;
+    private final Map<Key, Plan> recent = keeping(KEPT);
+    private final Map<Key, CutSearch> searches = keeping(SEARCHES);
 
-    Plans(Workshop workshop, Clock clock) {
-        this.workshop = workshop;
+    private record Key(CardSpec spec, Workshop workshop) {}
+
+    private static <V> Map<Key, V> keeping(int most) {
+        return new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Key, V> eldest) {
+                return size() > most;
+            }
+        };
+    }
+
+    Plans(Workshops workshops, Clock clock) {
+        this.workshops = workshops;
         this.clock = clock;
     }
 
     /** A piece added where it fits best. */
     public Adding.Added add(CardSpec spec, String kind, Optional<Id> on) {
-        return Adding.add(spec, kind, on, workshop);
+        return Adding.add(spec, kind, on, workshops.now());
     }
 
     /**
@@ -54,7 +67,7 @@ public class Plans {
         if (ids.isEmpty()) {
             throw new RefusedException("pieces", "there is nothing to put in line");
         }
-        Arrange arrange = Arrange.of(spec, workshop);
+        Arrange arrange = Arrange.of(spec, workshops.now());
         boolean up = how.endsWith("-up");
         return switch (how) {
             case "centre-across", "centre-up" -> arrange.centre(ids.get(0), up);
@@ -65,17 +78,46 @@ public class Plans {
     }
 
     public Plan of(CardSpec spec) {
+        Key key = new Key(spec, workshops.now());
         synchronized (recent) {
-            Plan known = recent.get(spec);
+            Plan known = recent.get(key);
             if (known != null) {
                 return known.on(today());
             }
         }
-        Plan plan = Planner.plan(spec, workshop);
-        synchronized (recent) {
-            recent.put(spec, plan);
-        }
+        Plan plan = Planner.plan(spec, key.workshop);
+        keep(key, plan);
         return plan.on(today());
+    }
+
+    private void keep(Key key, Plan plan) {
+        synchronized (recent) {
+            recent.put(key, plan);
+        }
+    }
+
+    /** How far the search for fewer sheets has come. */
+    public record Sought(int rounds, boolean done) {}
+
+    /** Looks for a cut plan with fewer sheets for so long; from then on it is the card's plan on this server. */
+    public Sought improve(CardSpec spec, Duration budget) {
+        Key key = new Key(spec, workshops.now());
+        Plan plan = of(spec);
+        CutSearch search;
+        synchronized (searches) {
+            search = searches.computeIfAbsent(key, k -> CutPlanner.search(plan.build(), key.workshop));
+        }
+        synchronized (search) {
+            long until = System.nanoTime() + budget.toNanos();
+            while (!search.done() && System.nanoTime() < until) {
+                search.run(ROUNDS);
+            }
+            CutPlan better = search.plan();
+            if (better.sheets() < plan.cutting().sheets() || search.done()) {
+                keep(key, Planner.plan(spec, key.workshop).with(better));
+            }
+            return new Sought(search.rounds(), search.done());
+        }
     }
 
     private LocalDate today() {

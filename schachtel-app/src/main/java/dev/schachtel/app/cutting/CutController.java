@@ -1,140 +1,98 @@
 package dev.schachtel.app.cutting;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import java.time.Duration;
+import java.util.Optional;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Change;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.app.frame.Frames;
-import dev.schachtel.app.words.Html;
-import dev.schachtel.core.build.Amount;
-import dev.schachtel.core.build.Form;
-import dev.schachtel.core.cutting.CutPlan;
-import dev.schachtel.core.cutting.Demand;
-import dev.schachtel.core.cutting.MaterialPlan;
-import dev.schachtel.core.cutting.SheetPlan;
-import dev.schachtel.core.drawing.SheetView;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
-import dev.schachtel.core.material.CutMethod;
-import dev.schachtel.core.material.Grain;
-import dev.schachtel.core.measure.Units;
-import dev.schachtel.core.plan.Plan;
+import dev.schachtel.app.structure.StructureController.Seen;
+import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.card.CutChoice;
+import dev.schachtel.core.cutting.StockDraw;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.MaterialId;
 
-/** The Cut station: sheets to one scale with their parts, the proof as a sentence, the cut list. */
+/** The Cut station: sheets, the trimmer program stroke by stroke, the proof, the cut list. */
 @Controller
+@RequestMapping("/cards/{id}/cut")
 public class CutController {
+    /** How long the page looks by itself, and in which portions. */
+    private static final Duration PORTION = Duration.ofMillis(350);
+
+    private static final int LOOKS_FOR = 2_000;
     private final CardService cards;
     private final Plans plans;
-    private final Frames frames;
+    private final CutDesk desk;
+    private final Workshops workshops;
 
-    CutController(CardService cards, Plans plans, Frames frames) {
+    CutController(CardService cards, Plans plans, CutDesk desk, Workshops workshops) {
         this.cards = cards;
         this.plans = plans;
-        this.frames = frames;
+        this.desk = desk;
+        this.workshops = workshops;
     }
 
-    @GetMapping("/cards/{id}/cut")
-    String page(@PathVariable long id, Model model) {
+    @GetMapping
+    String page(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int stroke,
+            @RequestParam(defaultValue = "false") boolean compare,
+            Model model) {
         StoredCard card = cards.load(id);
-        model.addAttribute("v", view(card, plans.of(card.spec())));
+        model.addAttribute("v", desk.view(card, plans.of(card.spec()), new CutDesk.Asked(stroke, compare, true, 0)));
         return "cutting/page";
     }
 
-    private CutView view(StoredCard card, Plan plan) {
-        Units units = card.spec().units();
-        CutPlan cutting = plan.cutting();
-        List<CutView.Material> materials = new ArrayList<>();
-        int first = 1;
-        for (MaterialPlan material : cutting.materials()) {
-            materials.add(material(material, units, first));
-            first += material.sheets().size();
-        }
-        return new CutView(
-                frames.frame(card, plan, "cut"),
-                materials,
-                cutting.demands().stream().map(d -> row(d, units)).toList(),
-                cutting.sheets() + (cutting.sheets() == 1 ? " sheet" : " sheets"),
-                card.spec().brief().cards(),
-                cutting.everythingPlaced());
+    /** Looks for fewer sheets for a portion of time; the page asks again until it is proved or time is up. */
+    @PostMapping("/better")
+    String better(@PathVariable long id, @RequestParam int spent, @RequestParam int until, Model model) {
+        StoredCard card = cards.load(id);
+        plans.improve(card.spec(), PORTION);
+        int now = Math.min(spent, 600_000) + (int) PORTION.toMillis();
+        boolean on = now < Math.min(until, 600_000);
+        model.addAttribute("v", desk.view(card, plans.of(card.spec()), new CutDesk.Asked(0, false, on, now)));
+        model.addAttribute("until", until);
+        return "cutting/better";
     }
 
-    private static CutView.Material material(MaterialPlan plan, Units units, int first) {
-        Map<String, CutView.Picture> pictures = new LinkedHashMap<>();
-        int number = first;
-        for (SheetPlan sheet : plan.sheets()) {
-            String key = sheet.sheet().id() + sheet.root().toString();
-            CutView.Picture alike = pictures.get(key);
-            pictures.put(key, alike == null ? picture(sheet, units, number) : again(alike));
-            number++;
-        }
-        return new CutView.Material(
-                plan.material().name(),
-                List.copyOf(pictures.values()),
-                proof(plan, units),
-                stock(plan),
-                plan.toBuy() > 0);
+    /** How a part is cut, and from which sheet; empty texts leave it to the tool. */
+    @PostMapping("/choose")
+    String choose(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String part,
+            @RequestParam String method,
+            @RequestParam String from) {
+        CutChoice choice = new CutChoice(
+                part,
+                method.isBlank() ? Optional.empty() : CutDesk.method(method),
+                from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)));
+        cards.change(new Change(id, seen.version(), seen.revision(), "cut " + part, spec -> CardEdit.of(spec)
+                .cut(choice)));
+        return "redirect:/cards/" + id + "/cut";
     }
 
-    private static CutView.Picture again(CutView.Picture p) {
-        return new CutView.Picture(p.number(), p.svg(), p.caption(), p.alike() + 1);
+    /** Takes what the plan needs out of the drawer and puts what is left over into the offcut box. */
+    @PostMapping("/done")
+    String done(@PathVariable long id) {
+        StoredCard card = cards.load(id);
+        var plan = plans.of(card.spec()).cutting();
+        workshops.change(w -> StockDraw.taken(plan, w));
+        return "redirect:/stock?card=" + id;
     }
 
-    private static CutView.Picture picture(SheetPlan sheet, Units units, int number) {
-        double scale = 190.0 / 305;
-        int width = (int) (sheet.sheet().width().nanometres() / 1e6 * scale) + 16;
-        int height = (int) (sheet.sheet().height().nanometres() / 1e6 * scale) + 16;
-        Look look = Look.still(width, height, units);
-        String caption = units.show(sheet.sheet().width()) + " × "
-                + units.show(sheet.sheet().height()) + " " + units.sign();
-        return new CutView.Picture(number, SvgWriter.write(SheetView.of(sheet).plain(), look), caption, 1);
-    }
-
-    private static String proof(MaterialPlan plan, Units units) {
-        if (!plan.unplaced().isEmpty()) {
-            return plan.sheets().isEmpty()
-                    ? "No sheet of this in the drawer."
-                    : plan.unplaced().get(0).part().name() + " fits no sheet.";
-        }
-        int n = plan.sheets().size();
-        String sheets = n == 1 ? "1 sheet" : n + " sheets";
-        return plan.provedLeast()
-                ? sheets + "; none can do with fewer."
-                : sheets + "; " + plan.proof().sheets() + " at least.";
-    }
-
-    private static String stock(MaterialPlan plan) {
-        return plan.toBuy() > 0 ? plan.toBuy() + " to buy" : "";
-    }
-
-    private static CutView.Row row(Demand demand, Units units) {
-        Form form = demand.part().form();
-        String size = form.sort() == Form.Sort.ROUND || form.sort() == Form.Sort.RING
-                ? Html.of(form.width(), units) + (form.sort() == Form.Sort.RING ? " ring" : " round")
-                : Html.result(Amount.of(form.width(), form.height()), units);
-        return new CutView.Row(
-                demand.letter(),
-                demand.part().name(),
-                size,
-                demand.part().material().name(),
-                demand.count(),
-                demand.part().perCard(),
-                method(demand),
-                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across");
-    }
-
-    private static String method(Demand demand) {
-        String own = demand.part().method().name().toLowerCase(Locale.ROOT);
-        boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
-        return window ? own + ", then die" : own;
+    static int looksFor() {
+        return LOOKS_FOR;
     }
 }

@@ -6,21 +6,58 @@ import dev.schachtel.app.frame.Frames.Frame;
 
 /** What the Cut station shows. Texts that end in Html are safe HTML. */
 public record CutView(
-        Frame frame, List<Material> materials, List<Row> rows, String total, int cards, boolean complete) {
+        Frame frame,
+        List<Material> materials,
+        Program program,
+        List<Row> rows,
+        List<RollLine> rolls,
+        Sum sum,
+        Seek seek,
+        List<Way> ways) {
     /** One material: its sheets as drawings, and the proof in a sentence. */
     public record Material(String name, List<Picture> sheets, String proof, String stock, boolean short0) {}
 
     /** One sheet, or several that are cut alike. */
     public record Picture(int number, String svg, String caption, int alike) {}
 
+    /** The trimmer program; open is the stroke that is looked at, 0 for none. */
+    public record Program(List<Setting> settings, int strokes, int open, String openSvg, OpenStroke stroke) {}
+
+    /** The stop at one place and the strokes made there. */
+    public record Setting(String stopHtml, int share, String material, List<Stroke> strokes) {}
+
+    /** One stroke in the list. */
+    public record Stroke(int number, String sheets, String frees, boolean done, boolean open) {}
+
+    /** The stroke that is looked at, in words. */
+    public record OpenStroke(String titleHtml, List<String> ordersHtml, String caution) {}
+
     /** One line of the cut list. */
     public record Row(
             String letter,
+            String part,
+            String owner,
             String name,
             String sizeHtml,
             String material,
             int count,
-            int perCard,
             String method,
+            List<Option> methods,
+            List<Option> from,
             String grain) {}
+
+    /** One thing to choose. */
+    public record Option(String value, String label, boolean selected) {}
+
+    /** What comes off the rolls. */
+    public record RollLine(String name, String needed, List<String> uses, String missing) {}
+
+    /** The plan in one line. */
+    public record Sum(String cards, String sheets, String waste, String cost, String program) {}
+
+    /** How far the search is; on while the page still looks by itself. */
+    public record Seek(boolean proved, boolean on, int spent, String words) {}
+
+    /** The plan if the maker went about it another way. */
+    public record Way(String name, String sheets, String waste, String cost, String settings, boolean now) {}
 }

@@ -14,19 +14,19 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.material.Workshop;
 
 /** Loads the demo cards into an empty database, so that the first look shows something. */
 @Component
 class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private final CardService cards;
-    private final Workshop workshop;
+    private final Workshops workshops;
 
-    DemoData(CardService cards, Workshop workshop) {
+    DemoData(CardService cards, Workshops workshops) {
         this.cards = cards;
-        this.workshop = workshop;
+        this.workshops = workshops;
     }
 
     @Override
@@ -43,7 +43,7 @@ class DemoData implements ApplicationRunner {
         Arrays.sort(files, Comparator.comparing(Resource::getFilename));
         for (Resource file : files) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
-            cards.create(CardFile.read(text, workshop), "demo");
+            cards.create(CardFile.read(text, workshops.now()), "demo");
         }
         return files.length;
     }

@@ -14,12 +14,17 @@ import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.NoSuchCardException;
 import dev.schachtel.core.edit.RefusedException;
 
+import jakarta.servlet.http.HttpServletRequest;
+
 /** What a maker reads when something goes wrong; a controller may word its own refusals otherwise. */
 @ControllerAdvice
 class Troubles {
     @ExceptionHandler
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
-    String refused(RefusedException e, Model model) {
+    String refused(RefusedException e, HttpServletRequest request, Model model) {
+        if (request.getHeader("HX-Request") == null) {
+            return page(model, "That can’t be done", e.getMessage());
+        }
         model.addAttribute("reason", e.reason());
         return "frame/refused";
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Carrier;
@@ -20,7 +21,6 @@ import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.exchange.Choices;
 import dev.schachtel.core.material.MaterialId;
-import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 
 /** Input fields from what a record asks for; no kind of piece is known here. */
@@ -49,10 +49,10 @@ public class FieldForms {
 
     private static final int MANY = 12;
     private static final int LONGEST_SHOWN = 4000;
-    private final Workshop workshop;
+    private final Workshops workshops;
 
-    FieldForms(Workshop workshop) {
-        this.workshop = workshop;
+    FieldForms(Workshops workshops) {
+        this.workshops = workshops;
     }
 
     /** The fields of a record that belongs to this id: a piece, or the brief. */
@@ -156,7 +156,7 @@ public class FieldForms {
                     .map(c -> Scalars.kebab(((Enum<?>) c).name()))
                     .forEach(w -> options.add(new Field.Option(w, WORDS.getOrDefault(w, w), w.equals(now))));
         } else if (bone.content() == MaterialId.class) {
-            Choices.of(workshop, bone.asked().from())
+            Choices.of(workshops.now(), bone.asked().from())
                     .forEach(c -> options.add(new Field.Option(
                             c.id().value(), c.name(), c.id().value().equals(now))));
         } else {

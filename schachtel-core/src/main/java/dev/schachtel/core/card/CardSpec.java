@@ -18,11 +18,18 @@ public record CardSpec(
         @Asked("Base") Base base,
         @Asked("Layers") List<Layer> layers,
         @Asked("Features") List<Feature> features,
-        @Asked("Elements") List<Element> elements) {
+        @Asked("Elements") List<Element> elements,
+        @Asked("Cutting") List<CutChoice> cuts) {
     public CardSpec {
         layers = List.copyOf(layers);
         features = List.copyOf(features);
         elements = List.copyOf(elements);
+        cuts = List.copyOf(cuts);
+    }
+
+    /** What is decided about a part; nothing for most. */
+    public Optional<CutChoice> cut(String part) {
+        return cuts.stream().filter(c -> c.part().equals(part)).findFirst();
     }
 
     public Stream<Piece> pieces() {

@@ -16,6 +16,11 @@ public record Findings(List<Finding> all) {
         return new Findings(Stream.concat(all.stream(), more.all.stream()).toList());
     }
 
+    public Findings without(RuleId... rules) {
+        List<RuleId> gone = List.of(rules);
+        return new Findings(all.stream().filter(f -> !gone.contains(f.rule())).toList());
+    }
+
     public Findings of(Severity severity) {
         return new Findings(all.stream().filter(f -> f.severity() == severity).toList());
     }

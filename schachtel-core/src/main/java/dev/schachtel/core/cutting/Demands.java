@@ -9,6 +9,7 @@ import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Length;
 
@@ -32,6 +33,7 @@ final class Demands {
             all.add(new Demand(
                     part,
                     letters.getOrDefault(part.id(), ""),
+                    build.spec().cut(part.id().toString()).flatMap(CutChoice::from),
                     part.form().width().plus(more),
                     part.form().height().plus(more),
                     part.perCard() * brief.cards() + spares));

@@ -8,6 +8,7 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import dev.schachtel.core.guillotine.Board;
@@ -18,6 +19,7 @@ import dev.schachtel.core.guillotine.Search;
 import dev.schachtel.core.guillotine.Want;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.measure.Length;
@@ -35,7 +37,7 @@ final class SheetSearch {
     private final Search search;
 
     /** What makes blanks exchangeable. */
-    private record Alike(Length width, Length height, Grain grain) {}
+    private record Alike(Length width, Length height, Grain grain, Optional<MaterialId> from) {}
 
     SheetSearch(Material material, List<Demand> wanted, List<Sheet> stock, Tools tools) {
         this.material = material;
@@ -44,7 +46,7 @@ final class SheetSearch {
                 .filter(s -> usable(s.width()) > 0 && usable(s.height()) > 0)
                 .toList();
         wanted.stream().filter(Demand::isThere).forEach(d -> alike.computeIfAbsent(
-                        new Alike(d.width(), d.height(), d.grain()), k -> new ArrayList<>())
+                        new Alike(d.width(), d.height(), d.grain(), d.from()), k -> new ArrayList<>())
                 .add(d));
         this.nothing = wanted.stream().filter(d -> !d.isThere()).toList();
         List<Want> wants = new ArrayList<>();
@@ -52,15 +54,11 @@ final class SheetSearch {
                 Math.addExact(size.width.nanometres(), kerf()),
                 Math.addExact(size.height.nanometres(), kerf()),
                 all.stream().mapToInt(Demand::count).sum(),
-                lies(size.grain, false),
-                lies(size.grain, true))));
+                lies(size, false),
+                lies(size, true))));
         List<Board> boards = sheets.stream()
-                .map(s -> new Board(
-                        usable(s.width()),
-                        usable(s.height()),
-                        column(s.grain(), s.directed()),
-                        s.count(),
-                        s.canBeBought()))
+                .map(s ->
+                        new Board(usable(s.width()), usable(s.height()), sheets.indexOf(s), s.count(), s.canBeBought()))
                 .toList();
         this.search = Search.of(new Job(wants, boards), 1);
     }
@@ -75,18 +73,16 @@ final class SheetSearch {
         return side.minus(squared).nanometres() + kerf();
     }
 
-    private static int column(Grain grain, boolean directed) {
-        return grain.ordinal() + (directed ? Grain.values().length : 0);
-    }
-
-    /** Whether a blank of this grain may lie so on sheets of each grain, with a pattern's direction or without. */
-    private static boolean[] lies(Grain own, boolean turned) {
-        boolean[] all = new boolean[2 * Grain.values().length];
-        for (Grain sheet : Grain.values()) {
-            boolean heeds = own != Grain.NONE && sheet != Grain.NONE;
-            boolean may = !heeds || (own == sheet) != turned;
-            all[column(sheet, false)] = may;
-            all[column(sheet, true)] = may && !turned;
+    /** Whether blanks like these may lie so on each sheet: by grain, by the pattern's top, by the maker's choice. */
+    private boolean[] lies(Alike size, boolean turned) {
+        boolean[] all = new boolean[Math.max(1, sheets.size())];
+        for (int i = 0; i < sheets.size(); i++) {
+            Sheet sheet = sheets.get(i);
+            boolean heeds = size.grain != Grain.NONE && sheet.grain() != Grain.NONE;
+            boolean chosen = size.from.isEmpty()
+                    || size.from.get().equals(sheet.id())
+                    || sheets.stream().noneMatch(s -> s.id().equals(size.from.get()));
+            all[i] = chosen && (!heeds || (size.grain == sheet.grain()) != turned) && !(turned && sheet.directed());
         }
         return all;
     }

@@ -13,6 +13,8 @@ public enum Meaning {
     GHOST,
     DIMENSION,
     CENTRE,
+    /** The stroke that is made now. */
+    STROKE,
     /** A measured gap. */
     GAP,
     LEAD,

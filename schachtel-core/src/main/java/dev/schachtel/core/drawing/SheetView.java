@@ -11,6 +11,7 @@ import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.Laid;
 import dev.schachtel.core.cutting.Rect;
 import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.cutting.TrimmerProgram;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -77,6 +78,36 @@ public final class SheetView {
 
     private static Length mm(double value) {
         return Mm.length(value);
+    }
+
+    /** A sheet at one stroke: the piece in hand with what is still to be cut from it, and where the blade goes. */
+    public static Scene of(SheetPlan plan, TrimmerProgram.Stroke stroke) {
+        List<Mark> marks = new ArrayList<>();
+        Outline sheet = Outline.sheet(plan.sheet().width(), plan.sheet().height());
+        marks.add(new Mark.Area(sheet, new Fill.Empty(), Meaning.GHOST, Optional.empty()));
+        Outline hand = outline(stroke.inHand());
+        Rect in = stroke.inHand();
+        for (Laid laid : plan.laid()) {
+            Rect at = new Rect(laid.x(), laid.y(), laid.width(), laid.height());
+            if (in.holds(at)) {
+                blank(laid, marks);
+            }
+        }
+        marks.add(new Mark.Area(hand, new Fill.Empty(), Meaning.EDGE, Optional.empty()));
+        Rect first = stroke.first().rect();
+        Length kept = stroke.upright() ? first.width() : first.height();
+        Point edge = stroke.upright()
+                ? Point.of(first.x().plus(kept), in.y())
+                : Point.of(in.x(), first.y().plus(kept));
+        Point end = stroke.upright()
+                ? Point.of(first.x().plus(kept), in.y().plus(in.height()))
+                : Point.of(in.x().plus(in.width()), first.y().plus(kept));
+        marks.add(new Mark.Line(List.of(edge, end), Meaning.STROKE));
+        return new Scene("Stroke", sheet.bounds(), new Scene.Room(8, 8, 8, 8), false, marks);
+    }
+
+    private static Outline outline(Rect r) {
+        return Outline.sheet(r.width(), r.height()).placed(Placement.at(r.x(), r.y()));
     }
 
     /** One part alone, as it is cut and scored. */

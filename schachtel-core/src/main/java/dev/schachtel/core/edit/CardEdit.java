@@ -8,6 +8,7 @@ import java.util.Optional;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Feature;
 import dev.schachtel.core.card.Format;
@@ -198,7 +199,8 @@ public final class CardEdit {
     }
 
     private CardSpec make(Base base, List<Layer> layers, List<Feature> features, List<Element> elements) {
-        return new CardSpec(spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements);
+        return new CardSpec(
+                spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements, spec.cuts());
     }
 
     private CardSpec with(Brief brief) {
@@ -210,7 +212,34 @@ public final class CardEdit {
                 spec.base(),
                 spec.layers(),
                 spec.features(),
-                spec.elements());
+                spec.elements(),
+                spec.cuts());
+    }
+
+    /**
+     * Decides how a part is cut and from which sheet; without both, nothing is decided about it any more.
+     *
+     * @throws RefusedException if the part is named in more than 60 letters
+     */
+    public CardSpec cut(CutChoice choice) {
+        if (choice.part().isBlank() || choice.part().length() > 60) {
+            throw new RefusedException("part", "must be named in 1 to 60 letters");
+        }
+        List<CutChoice> cuts = new ArrayList<>(spec.cuts());
+        cuts.removeIf(c -> c.part().equals(choice.part()));
+        if (choice.isSomething()) {
+            cuts.add(choice);
+        }
+        return new CardSpec(
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                spec.brief(),
+                spec.base(),
+                spec.layers(),
+                spec.features(),
+                spec.elements(),
+                cuts);
     }
 
     /** The card in other units; no length changes. */

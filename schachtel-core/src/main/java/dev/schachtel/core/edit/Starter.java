@@ -58,7 +58,8 @@ final class Starter {
                 .orElseThrow(() -> new RefusedException("base", "there is no base of this kind"));
         MaterialId card = new MaterialId("slate-300");
         FlatFold plain = new FlatFold(format.width(), format.height(), FlatFold.Fold.SIDE, Length.ZERO, card);
-        CardSpec empty = new CardSpec("", "", format.units(), Brief.PLAIN, plain, List.of(), List.of(), List.of());
+        CardSpec empty =
+                new CardSpec("", "", format.units(), Brief.PLAIN, plain, List.of(), List.of(), List.of(), List.of());
         return (Base) new Starter(empty).start(kind, Id.BASE);
     }
 

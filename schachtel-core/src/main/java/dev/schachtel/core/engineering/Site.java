@@ -29,6 +29,7 @@ import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Material;
@@ -85,7 +86,7 @@ public final class Site {
         return new Build(
                 spec,
                 face,
-                List.copyOf(parts.values()),
+                parts.values().stream().map(this::asChosen).toList(),
                 new Heights(slabs, joints).solve(),
                 folds,
                 joints,
@@ -95,6 +96,14 @@ public final class Site {
                 derivations,
                 troubles,
                 workings.mechanics());
+    }
+
+    /** Cut the way the maker decided, if that was said. */
+    private Part asChosen(Part part) {
+        return spec.cut(part.id().toString())
+                .flatMap(CutChoice::method)
+                .map(part::cutBy)
+                .orElse(part);
     }
 
     void face(Outline outline) {

@@ -21,6 +21,11 @@ public final class WorkshopFile {
         return (Workshop) new RecordCodec(Units.MM).read(Json.parse(text), Workshop.class, "$");
     }
 
+    /** What {@link #read} takes back. */
+    public static String write(Workshop workshop) {
+        return Json.write(new RecordCodec(Units.MM).write(workshop, false));
+    }
+
     /** The modest stock that a new installation starts with. Thickness and grammage: handbook chapter 2. */
     public static Workshop standard() {
         try (InputStream in = WorkshopFile.class.getResourceAsStream("workshop.json")) {

@@ -41,8 +41,8 @@ final class Exhaustive {
 
     /** How many pairs of halves would have to be looked at; infinite if this is no case for it. */
     static double effort(Job job) {
-        boolean plain = job.boards().stream()
-                .allMatch(b -> b.sold() && b.grain() == job.boards().get(0).grain());
+        boolean plain = job.boards().stream().allMatch(Board::sold)
+                && job.wants().stream().allMatch(w -> liesAlike(job, w));
         double pairs = plain ? 1 : Double.POSITIVE_INFINITY;
         for (Want want : job.wants()) {
             if (job.canBeCut(want)) {
@@ -50,6 +50,16 @@ final class Exhaustive {
             }
         }
         return pairs;
+    }
+
+    private static boolean liesAlike(Job job, Want want) {
+        for (boolean turned : new boolean[] {false, true}) {
+            boolean first = want.mayLie(job.boards().get(0), turned);
+            if (job.boards().stream().anyMatch(b -> want.mayLie(b, turned) != first)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The packing with fewest boards, of smallest area among those with as many. */

@@ -6,6 +6,7 @@ import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Movements;
@@ -19,6 +20,12 @@ public record Plan(
         Findings findings,
         CutPlan cutting,
         BuildPlan assembly) {
+    /** The same card with another cut plan, such as one that was looked for longer. */
+    public Plan with(CutPlan other) {
+        Findings now = findings.without(RuleId.STOCK_SHORT, RuleId.ROLL_SHORT).and(Prospects.stock(other));
+        return new Plan(spec, workshop, build, movements, now, other, assembly);
+    }
+
     /** The same plan as it looks on a day: with what the card's date, if it has one, means for it. */
     public Plan on(LocalDate today) {
         Findings dated = findings.and(Prospects.deadline(spec.brief(), assembly, today));

@@ -185,7 +185,8 @@ class PlannerTest {
     private static CardSpec any(Random random, int changes) {
         Format format = Format.USUAL.get(random.nextInt(Format.USUAL.size()));
         Base base = CardEdit.base(BASES.get(random.nextInt(BASES.size())), format);
-        CardSpec spec = new CardSpec("Any", "", format.units(), Brief.PLAIN, base, List.of(), List.of(), List.of());
+        CardSpec spec =
+                new CardSpec("Any", "", format.units(), Brief.PLAIN, base, List.of(), List.of(), List.of(), List.of());
         if (random.nextInt(3) > 0) {
             spec = CardEdit.of(spec).add("mat");
         }
@@ -317,7 +318,15 @@ class PlannerTest {
                     Window.Through.THIS));
         }
         CardSpec many = new CardSpec(
-                spec.name(), spec.set(), spec.units(), spec.brief(), spec.base(), spec.layers(), features, List.of());
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                spec.brief(),
+                spec.base(),
+                spec.layers(),
+                features,
+                List.of(),
+                List.of());
         Plan plan = Planner.plan(many, TestCards.WORKSHOP);
         assertThat(plan.findings().of(RuleId.MARGIN_WEB).all()).isNotEmpty();
         assertThat(Views.FRONT.of(plan.build(), Id.BASE).marks()).hasSizeGreaterThan(500);
@@ -365,6 +374,6 @@ class PlannerTest {
         List<Feature> features = new ArrayList<>(s.features());
         List<Element> elements = new ArrayList<>(s.elements());
         List.of(layers, features, elements).forEach(l -> Collections.shuffle(l, random));
-        return new CardSpec(s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements);
+        return new CardSpec(s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts());
     }
 }

@@ -1,0 +1,231 @@
+package dev.schachtel.app.cutting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.words.Html;
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.Demand;
+import dev.schachtel.core.cutting.LinearPlan;
+import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
+
+/** Puts a cut plan into what the Cut station shows. */
+@Component
+class CutDesk {
+    private static final double SCALE = 190.0 / 305;
+    private final Frames frames;
+    private final ProgramDesk programs;
+    private final Ways ways;
+
+    CutDesk(Frames frames, ProgramDesk programs, Ways ways) {
+        this.frames = frames;
+        this.programs = programs;
+        this.ways = ways;
+    }
+
+    /**
+     * What the page is asked for.
+     *
+     * @param stroke that is looked at, from 1; 0 for none
+     * @param seeking whether the page goes on looking for fewer sheets
+     * @param spent milliseconds it has looked for so far
+     */
+    record Asked(int stroke, boolean compare, boolean seeking, int spent) {}
+
+    CutView view(StoredCard card, Plan plan, Asked look) {
+        Units units = card.spec().units();
+        CutPlan cutting = plan.cutting();
+        List<CutView.Material> materials = new ArrayList<>();
+        int first = 1;
+        for (MaterialPlan material : cutting.materials()) {
+            materials.add(material(material, units, first));
+            first += material.sheets().size();
+        }
+        CutView.Program program = programs.program(plan, look.stroke());
+        return new CutView(
+                frames.frame(card, plan, "cut"),
+                materials,
+                program,
+                cutting.demands().stream().map(d -> row(d, plan)).toList(),
+                cutting.rolls().stream().map(r -> roll(r)).toList(),
+                sum(card, cutting, program),
+                seek(cutting, look),
+                look.compare() ? ways.of(plan) : List.of());
+    }
+
+    private static CutView.Sum sum(StoredCard card, CutPlan cutting, CutView.Program program) {
+        int cards = card.spec().brief().cards();
+        int sheets = cutting.sheets();
+        return new CutView.Sum(
+                cards == 1 ? "one card" : cards + " cards",
+                sheets + (sheets == 1 ? " sheet" : " sheets"),
+                100 - cutting.percentUsed() + " % left over",
+                money(cutting.cost()),
+                program.strokes() + " strokes at " + program.settings().size() + " settings");
+    }
+
+    static String money(long hundredths) {
+        return hundredths == 0 ? "" : String.format(Locale.ROOT, "%d.%02d", hundredths / 100, hundredths % 100);
+    }
+
+    private static CutView.Seek seek(CutPlan cutting, Asked look) {
+        List<MaterialPlan> open = cutting.materials().stream()
+                .filter(m -> !m.provedLeast() && !m.sheets().isEmpty())
+                .toList();
+        boolean proved = open.isEmpty();
+        boolean on = look.seeking() && !proved;
+        String words = proved
+                ? "Proved: nothing takes fewer sheets."
+                : (on ? "Looking for fewer sheets" : "Looked for " + look.spent() / 1000.0 + " s") + "; open for "
+                        + open.get(0).material().name()
+                        + (open.size() > 1 ? " and " + (open.size() - 1) + " more" : "");
+        return new CutView.Seek(proved, on, look.spent(), words);
+    }
+
+    private static CutView.Material material(MaterialPlan plan, Units units, int first) {
+        Map<List<Object>, CutView.Picture> pictures = new LinkedHashMap<>();
+        int number = first;
+        for (SheetPlan sheet : plan.sheets()) {
+            List<Object> key = List.of(sheet.sheet().id(), sheet.root());
+            CutView.Picture alike = pictures.get(key);
+            pictures.put(key, alike == null ? picture(sheet, units, number) : again(alike));
+            number++;
+        }
+        return new CutView.Material(
+                plan.material().name(),
+                List.copyOf(pictures.values()),
+                proof(plan),
+                plan.toBuy() > 0 ? plan.toBuy() + " to buy" : "",
+                plan.toBuy() > 0);
+    }
+
+    private static CutView.Picture again(CutView.Picture p) {
+        return new CutView.Picture(p.number(), p.svg(), p.caption(), p.alike() + 1);
+    }
+
+    private static CutView.Picture picture(SheetPlan sheet, Units units, int number) {
+        int width = (int) (sheet.sheet().width().nanometres() / 1e6 * SCALE) + 16;
+        int height = (int) (sheet.sheet().height().nanometres() / 1e6 * SCALE) + 16;
+        Look look = Look.still(width, height, units);
+        String caption = units.show(sheet.sheet().width()) + " × "
+                + units.show(sheet.sheet().height()) + " " + units.sign()
+                + (sheet.sheet().canBeBought() ? "" : ", offcut");
+        return new CutView.Picture(number, SvgWriter.write(SheetView.of(sheet).plain(), look), caption, 1);
+    }
+
+    private static String proof(MaterialPlan plan) {
+        if (!plan.unplaced().isEmpty()) {
+            return plan.sheets().isEmpty() && plan.proof().sheets() == 0
+                    ? "No sheet of this in the drawer takes it."
+                    : plan.unplaced().get(0).part().name() + " fits no sheet.";
+        }
+        int n = plan.taken();
+        String sheets = n == 0 ? "offcuts alone" : n == 1 ? "1 sheet" : n + " sheets";
+        String how =
+                switch (plan.proof().how()) {
+                    case AREA -> "the parts’ area alone takes as many";
+                    case DUAL_FEASIBLE -> "large parts can’t share a sheet";
+                    case COLUMNS -> "no way of filling sheets is worth more";
+                    case EXHAUSTED -> "all ways of cutting were gone through";
+                };
+        return plan.provedLeast()
+                ? sheets + (n == 0 ? "." : "; none can do with fewer: " + how + ".")
+                : sheets + "; " + plan.proof().sheets() + " at least.";
+    }
+
+    private static CutView.RollLine roll(LinearPlan plan) {
+        return new CutView.RollLine(
+                plan.material().name(),
+                metres(plan.needed()),
+                plan.uses().stream()
+                        .map(u -> metres(u.taken()) + " from the one with "
+                                + metres(u.roll().left()) + ", leaves " + metres(u.left()))
+                        .toList(),
+                plan.enough() ? "" : metres(plan.missing()) + " missing");
+    }
+
+    private static String metres(Length length) {
+        return String.format(Locale.ROOT, "%.2f m", length.nanometres() / 1e9);
+    }
+
+    private static CutView.Row row(Demand demand, Plan plan) {
+        Units units = plan.spec().units();
+        Form form = demand.part().form();
+        String size = form.sort() == Form.Sort.ROUND || form.sort() == Form.Sort.RING
+                ? Html.of(form.width(), units) + (form.sort() == Form.Sort.RING ? " ring" : " round")
+                : Html.result(Amount.of(form.width(), form.height()), units);
+        boolean roll = demand.part().material().fromRoll();
+        return new CutView.Row(
+                demand.letter(),
+                demand.part().id().toString(),
+                demand.part().owner().value(),
+                demand.part().name(),
+                size,
+                demand.part().material().name(),
+                demand.count(),
+                low(demand.part().method().name()) + passes(demand, plan),
+                roll ? List.of() : methods(demand),
+                roll ? List.of() : from(demand, plan),
+                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across");
+    }
+
+    private static String passes(Demand demand, Plan plan) {
+        boolean own = demand.part().method() == CutMethod.DIE;
+        boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
+        Length plate = plan.workshop().tools().plateLength();
+        int times = demand.part().form().longer().holds(plate) + 1;
+        return (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
+    }
+
+    private static List<CutView.Option> methods(Demand demand) {
+        return Arrays.stream(CutMethod.values())
+                .filter(m -> m != CutMethod.PUNCH)
+                .map(m -> new CutView.Option(
+                        low(m.name()), low(m.name()), m == demand.part().method()))
+                .toList();
+    }
+
+    private static List<CutView.Option> from(Demand demand, Plan plan) {
+        List<CutView.Option> all = new ArrayList<>();
+        all.add(new CutView.Option("", "whichever is best", demand.from().isEmpty()));
+        Units units = plan.spec().units();
+        for (Sheet s : plan.workshop().sheetsOf(demand.part().material().id())) {
+            String name = units.show(s.width()) + " × " + units.show(s.height()) + (s.canBeBought() ? "" : " offcut");
+            all.add(new CutView.Option(
+                    s.id().value(), name, demand.from().filter(s.id()::equals).isPresent()));
+        }
+        return all;
+    }
+
+    /** A way of cutting by its word; empty if there is none of that name. */
+    static Optional<CutMethod> method(String word) {
+        return Arrays.stream(CutMethod.values())
+                .filter(m -> low(m.name()).equals(word))
+                .findFirst();
+    }
+
+    static String low(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,121 @@
+package dev.schachtel.app.supplies;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.exchange.StockCsv;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Units;
+
+/** The Stock page: what is in the drawer, what a card takes of it, what to buy. */
+@Controller
+@RequestMapping("/stock")
+public class StockController {
+    private static final int LARGEST = 2 * 1024 * 1024;
+    private final Workshops workshops;
+    private final Drawer drawer;
+
+    StockController(Workshops workshops, Drawer drawer) {
+        this.workshops = workshops;
+        this.drawer = drawer;
+    }
+
+    @GetMapping
+    String page(@RequestParam Optional<Long> card, Model model) {
+        return show(card, model);
+    }
+
+    private String show(Optional<Long> card, Model model) {
+        model.addAttribute("v", drawer.view(workshops.now(), card));
+        model.addAttribute("card", card.map(String::valueOf).orElse(""));
+        return "supplies/page";
+    }
+
+    @PostMapping("/set")
+    String set(
+            @RequestParam String id,
+            @RequestParam String component,
+            @RequestParam String value,
+            @RequestParam Optional<Long> card,
+            Model model) {
+        workshops.change(w -> edit(w).set(new MaterialId(id), component, value));
+        show(card, model);
+        return "supplies/changed";
+    }
+
+    @PostMapping("/sheets")
+    String sheet(
+            @RequestParam String material,
+            @RequestParam String width,
+            @RequestParam String height,
+            @RequestParam(defaultValue = "shop") String origin,
+            @RequestParam Optional<Long> card) {
+        Sheet.Origin from = origin.equals("offcut") ? Sheet.Origin.OFFCUT : Sheet.Origin.SHOP;
+        workshops.change(w -> edit(w).addSheet(new MaterialId(material), width, height, from));
+        return back(card);
+    }
+
+    @PostMapping("/rolls")
+    String roll(
+            @RequestParam String material,
+            @RequestParam String width,
+            @RequestParam String full,
+            @RequestParam Optional<Long> card) {
+        workshops.change(w -> edit(w).addRoll(new MaterialId(material), width, full));
+        return back(card);
+    }
+
+    @PostMapping("/remove")
+    String remove(@RequestParam String id, @RequestParam Optional<Long> card) {
+        workshops.change(w -> edit(w).remove(new MaterialId(id)));
+        return back(card);
+    }
+
+    @GetMapping("/stock.csv")
+    ResponseEntity<byte[]> csv() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("stock.csv")
+                                .build()
+                                .toString())
+                .body(StockCsv.write(workshops.now()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/import")
+    String read(@RequestParam MultipartFile file) throws IOException {
+        if (file.getSize() > LARGEST) {
+            throw new RefusedException("list", "is larger than 2 MB");
+        }
+        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+        workshops.change(w -> StockCsv.read(text, w));
+        return "redirect:/stock";
+    }
+
+    private static StockEdit edit(Workshop workshop) {
+        return StockEdit.of(workshop, Units.MM);
+    }
+
+    private static String back(Optional<Long> card) {
+        return "redirect:/stock" + card.map(c -> "?card=" + c).orElse("");
+    }
+}

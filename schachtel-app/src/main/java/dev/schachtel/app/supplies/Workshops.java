@@ -1,0 +1,78 @@
+package dev.schachtel.app.supplies;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.material.Workshop;
+
+/**
+ * The workshop as it is stored; the standard one until something was changed. What was read is kept until its version in
+ * the database is another, so that several servers show the same.
+ */
+@Service
+public class Workshops {
+    private final WorkshopRepository repository;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+    private volatile @Nullable Known known;
+
+    /** A page asks many times; another server's change may be seen this much later: 0.5 s. */
+    private static final long FRESH = 500_000_000L;
+
+    private record Known(long version, Workshop workshop, long readAt) {}
+
+    Workshops(WorkshopRepository repository, TransactionTemplate transaction, Clock clock) {
+        this.repository = repository;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    public Workshop now() {
+        Known last = known;
+        if (last != null && System.nanoTime() - last.readAt < FRESH) {
+            return last.workshop;
+        }
+        long version = repository.version().orElse(-1L);
+        Workshop workshop = last != null && last.version == version
+                ? last.workshop
+                : repository
+                        .findById(WorkshopEntity.ONLY)
+                        .map(e -> WorkshopFile.read(e.document()))
+                        .orElseGet(WorkshopFile::standard);
+        known = new Known(version, workshop, System.nanoTime());
+        return workshop;
+    }
+
+    /** Changes what is stored; changes from several windows queue up and each sees the one before. */
+    public Workshop change(UnaryOperator<Workshop> change) {
+        try {
+            return stored(change);
+        } catch (DataIntegrityViolationException firstRowByAnother) {
+            return stored(change);
+        }
+    }
+
+    private Workshop stored(UnaryOperator<Workshop> change) {
+        Workshop now = transaction.execute(status -> {
+            Optional<WorkshopEntity> row = repository.locked();
+            Workshop before = row.map(e -> WorkshopFile.read(e.document())).orElseGet(WorkshopFile::standard);
+            Workshop after = change.apply(before);
+            String document = WorkshopFile.write(after);
+            if (row.isPresent()) {
+                row.get().holds(document, clock.instant());
+            } else {
+                repository.saveAndFlush(new WorkshopEntity(document, clock.instant()));
+            }
+            return after;
+        });
+        known = null;
+        return java.util.Objects.requireNonNull(now);
+    }
+}

@@ -1,0 +1,23 @@
+package dev.schachtel.core.card;
+
+import java.util.Optional;
+
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.MaterialId;
+
+/**
+ * What the maker decides about cutting one part, whatever the tool would do.
+ *
+ * @param part as parts are called: "panel", "shaker/film"
+ * @param method by which it is cut
+ * @param from the sheet or offcut of the drawer that it must come from
+ */
+public record CutChoice(
+        @Asked("Part") String part,
+        @Asked("Cut by") Optional<CutMethod> method,
+        @Asked("From") Optional<MaterialId> from) {
+    /** Whether anything is decided. */
+    public boolean isSomething() {
+        return method.isPresent() || from.isPresent();
+    }
+}

@@ -1,0 +1,169 @@
+package dev.schachtel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Roll;
+import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Tools;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/**
+ * Changes to what is in the drawer, by text as the maker types it. Every method answers the workshop as it is then.
+ *
+ * <p>Sizes are 1 mm to 3 m (kerf, squaring up and smallest offcut may be 0), rolls up to 500 m, counts 0 to 100 000, prices
+ * 0 to 1 000 000 hundredths.
+ */
+public final class StockEdit {
+    private static final Length LEAST = Length.ofMillimetres(1);
+    private static final Length MOST = Length.ofMillimetres(3_000);
+    private static final Length LONGEST_ROLL = Length.ofMillimetres(500_000);
+    private static final int MOST_COUNTED = 100_000;
+    private static final int DEAREST = 1_000_000;
+
+    private final Workshop workshop;
+    private final Units units;
+
+    private StockEdit(Workshop workshop, Units units) {
+        this.workshop = workshop;
+        this.units = units;
+    }
+
+    /** Plain numbers are taken in these units. */
+    public static StockEdit of(Workshop workshop, Units units) {
+        return new StockEdit(workshop, units);
+    }
+
+    /**
+     * One component of a sheet, roll or the tools ("tools").
+     *
+     * @throws RefusedException with what was typed and what is allowed
+     */
+    public Workshop set(MaterialId id, String component, String text) {
+        if (id.value().equals("tools")) {
+            return with(workshop.sheets(), workshop.rolls(), changed(workshop.tools(), component, text));
+        }
+        if (workshop.sheets().stream().noneMatch(s -> s.id().equals(id))
+                && workshop.rolls().stream().noneMatch(r -> r.id().equals(id))) {
+            throw new RefusedException(id.value(), "is not in the drawer");
+        }
+        return with(
+                workshop.sheets().stream()
+                        .map(s -> s.id().equals(id) ? changed(s, component, text) : s)
+                        .toList(),
+                workshop.rolls().stream()
+                        .map(r -> r.id().equals(id) ? changed(r, component, text) : r)
+                        .toList(),
+                workshop.tools());
+    }
+
+    /** A new kind of sheet or an offcut. */
+    public Workshop addSheet(MaterialId material, String width, String height, Sheet.Origin origin) {
+        Material of = material(material);
+        if (of.fromRoll()) {
+            throw new RefusedException("material", "'" + of.name() + "' comes from a roll");
+        }
+        Grain grain = of instanceof dev.schachtel.core.material.Cardstock ? Grain.UP : Grain.NONE;
+        String stem = material + (origin == Sheet.Origin.OFFCUT ? "-offcut" : "-sheet");
+        Sheet sheet = new Sheet(
+                free(stem), material, length("width", width), length("height", height), grain, false, 1, origin, 0);
+        return with(plus(workshop.sheets(), sheet), workshop.rolls(), workshop.tools());
+    }
+
+    /** A full roll. */
+    public Workshop addRoll(MaterialId material, String width, String full) {
+        Length whole = length("full", full);
+        Roll roll =
+                new Roll(free(material + "-roll"), material(material).id(), length("width", width), whole, whole, 0);
+        return with(workshop.sheets(), plus(workshop.rolls(), roll), workshop.tools());
+    }
+
+    /** Without the sheet or roll of this name. */
+    public Workshop remove(MaterialId id) {
+        return with(
+                workshop.sheets().stream().filter(s -> !s.id().equals(id)).toList(),
+                workshop.rolls().stream().filter(r -> !r.id().equals(id)).toList(),
+                workshop.tools());
+    }
+
+    /** With all sheets, rolls and offcuts replaced, as from a list that was read. */
+    public Workshop replaced(List<Sheet> sheets, List<Roll> rolls) {
+        sheets.forEach(s -> material(s.material()));
+        rolls.forEach(r -> material(r.material()));
+        return with(sheets, rolls, workshop.tools());
+    }
+
+    private Material material(MaterialId id) {
+        return workshop.material(id)
+                .orElseThrow(() -> new RefusedException("material", "'" + id + "' is not in the workshop"));
+    }
+
+    private static <T> List<T> plus(List<T> list, T more) {
+        List<T> all = new ArrayList<>(list);
+        all.add(more);
+        return all;
+    }
+
+    private MaterialId free(String stem) {
+        String root = stem.length() > 34 ? stem.substring(0, 34) : stem;
+        return Stream.iterate(1, i -> i + 1)
+                .map(i -> new MaterialId(root + "-" + i))
+                .filter(id -> workshop.sheets().stream().noneMatch(s -> s.id().equals(id)))
+                .filter(id -> workshop.rolls().stream().noneMatch(r -> r.id().equals(id)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Workshop with(List<Sheet> sheets, List<Roll> rolls, Tools tools) {
+        return new Workshop(workshop.materials(), workshop.fillings(), sheets, rolls, workshop.envelopes(), tools);
+    }
+
+    private <T> T changed(T record, String component, String text) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        Anatomy.Bone bone = anatomy.bone(component)
+                .filter(b -> !b.name().equals("id"))
+                .orElseThrow(() -> new RefusedException(component, "is nothing that can be changed here"));
+        Function<String, Object> read = bone.content() == Length.class
+                ? t -> length(component, t)
+                : bone.content() == int.class ? t -> whole(component, t) : t -> Scalars.read(bone, t, units, component);
+        @SuppressWarnings("unchecked")
+        T now = (T) anatomy.with(record, bone, read.apply(text), component);
+        return now;
+    }
+
+    private Length length(String component, String text) {
+        Length value;
+        try {
+            value = dev.schachtel.core.measure.LengthText.parse(text, units);
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            throw new RefusedException(component, String.valueOf(e.getMessage()));
+        }
+        boolean roll = component.equals("left") || component.equals("full");
+        boolean may0 = List.of("kerf", "squareUp", "keep", "left").contains(component);
+        Length least = may0 ? Length.ZERO : component.equals("width") ? Length.ofMicrometres(100) : LEAST;
+        Length most = roll ? LONGEST_ROLL : MOST;
+        if (value.isBelow(least) || value.isAbove(most)) {
+            throw new RefusedException(
+                    component,
+                    "'" + text.strip() + "' is too " + (value.isBelow(least) ? "small" : "large") + "; between "
+                            + Units.MM.show(least) + " and " + Units.MM.show(most) + " mm can be kept");
+        }
+        return value;
+    }
+
+    private static int whole(String component, String text) {
+        int most = component.equals("price") ? DEAREST : MOST_COUNTED;
+        String plain = text.strip();
+        if (!plain.matches("\\d{1,7}") || Integer.parseInt(plain) > most) {
+            throw new RefusedException(component, "'" + plain + "' must be a whole number, 0 to " + most);
+        }
+        return Integer.parseInt(plain);
+    }
+}

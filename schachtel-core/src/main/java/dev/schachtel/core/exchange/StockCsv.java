@@ -1,0 +1,147 @@
+package dev.schachtel.core.exchange;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Roll;
+import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.LengthText;
+import dev.schachtel.core.measure.Units;
+
+/**
+ * The drawer as comma separated values (RFC 4180): one line a sheet, offcut or roll; sizes in millimetres, prices in
+ * hundredths. At most {@value #MOST} lines are read.
+ */
+public final class StockCsv {
+    static final int MOST = 2_000;
+    private static final String[] HEAD = {
+        "sort", "id", "material", "width mm", "height mm", "grain", "directed", "count", "left mm", "price"
+    };
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(HEAD)
+            .setSkipHeaderRecord(true)
+            .get();
+
+    private StockCsv() {}
+
+    public static String write(Workshop workshop) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter csv =
+                new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
+            for (Sheet s : workshop.sheets()) {
+                csv.printRecord(
+                        low(s.origin().name()),
+                        s.id(),
+                        s.material(),
+                        mm(s.width()),
+                        mm(s.height()),
+                        low(s.grain().name()),
+                        s.directed(),
+                        s.count(),
+                        "",
+                        s.price());
+            }
+            for (Roll r : workshop.rolls()) {
+                csv.printRecord(
+                        "roll", r.id(), r.material(), mm(r.width()), mm(r.full()), "", "", "", mm(r.left()), r.price());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    /**
+     * The workshop with its drawer as the list says.
+     *
+     * @throws RefusedException with the line and what is wrong in it; nothing is changed then
+     */
+    public static Workshop read(String text, Workshop workshop) {
+        List<Sheet> sheets = new ArrayList<>();
+        List<Roll> rolls = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
+            for (CSVRecord row : parser) {
+                if (parser.getRecordNumber() > MOST) {
+                    throw new RefusedException("line " + MOST, "is the last that is read; the list is longer");
+                }
+                if (row.size() != HEAD.length) {
+                    throw new RefusedException(
+                            "line " + (row.getRecordNumber() + 1),
+                            "has " + row.size() + " columns; there should be " + String.join(", ", HEAD));
+                }
+                read(row, sheets, rolls);
+            }
+        } catch (IOException | UncheckedIOException e) {
+            throw new RefusedException("list", "can't be read as comma separated values: " + e.getMessage());
+        }
+        return StockEdit.of(workshop, Units.MM).replaced(sheets, rolls);
+    }
+
+    private static void read(CSVRecord row, List<Sheet> sheets, List<Roll> rolls) {
+        String line = "line " + (row.getRecordNumber() + 1);
+        try {
+            MaterialId id = new MaterialId(row.get("id"));
+            MaterialId material = new MaterialId(row.get("material"));
+            Length width = length(row, "width mm");
+            Length height = length(row, "height mm");
+            int price = whole(row, "price");
+            if (row.get("sort").equals("roll")) {
+                rolls.add(new Roll(id, material, width, length(row, "left mm"), height, price));
+                return;
+            }
+            sheets.add(new Sheet(
+                    id,
+                    material,
+                    width,
+                    height,
+                    Grain.valueOf(row.get("grain").toUpperCase(Locale.ROOT)),
+                    Boolean.parseBoolean(row.get("directed")),
+                    whole(row, "count"),
+                    Sheet.Origin.valueOf(row.get("sort").toUpperCase(Locale.ROOT)),
+                    price));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            throw new RefusedException(line, String.valueOf(e.getMessage()));
+        }
+    }
+
+    private static Length length(CSVRecord row, String column) {
+        Length length = LengthText.parse(row.get(column), Units.MM);
+        if (!length.isPositive() && !column.startsWith("left") || length.isNegative()) {
+            throw new IllegalArgumentException("'" + column + "' (" + row.get(column) + ") must be above 0");
+        }
+        return length;
+    }
+
+    private static int whole(CSVRecord row, String column) {
+        String text = row.get(column).strip();
+        if (!text.matches("\\d{1,7}")) {
+            throw new IllegalArgumentException("'" + column + "' (" + text + ") must be a whole number, 0 or more");
+        }
+        return Integer.parseInt(text);
+    }
+
+    private static String mm(Length length) {
+        return Units.MM.edit(length);
+    }
+
+    private static String low(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}
