@@ -28,6 +28,16 @@
   };
   window.addEventListener("popstate", () => { if ($("#page")) ask("GET", location.pathname + location.search); });
 
+  // Long work can be stopped: what was found so far stays.
+  document.addEventListener("click", (event) => {
+    const stop = event.target.closest("[data-stop]");
+    if (!stop) return;
+    const form = stop.closest("form");
+    htmx.trigger(form, "htmx:abort");
+    form.elements.until.value = "0";
+    go(location.pathname + "?stopped=true");
+  });
+
   // A layer, a part in a drawing, a finding, a view, a step: all lead there without leaving the page.
   document.addEventListener("click", (event) => {
     const link = event.target.closest("a[data-select], a[data-step], a[data-view], .strip a");
@@ -240,7 +250,9 @@
 
   const press = (q) => { const el = $(q); if (el && !el.disabled) el.click(); };
   const walk = (step) => {
-    const all = $$("main[data-station=build]").length ? $$(".steps a.t") : $$(".stackdwg a.ly").reverse();
+    const station = ($("main") || {dataset: {}}).dataset.station;
+    if (station === "cut" && $(".now-stroke")) { press(`.stroke-next [data-step=${step > 0 ? "next" : "back"}]`); return; }
+    const all = station === "build" ? $$(".steps a.t") : station === "cut" ? $$(".program a.t") : $$(".stackdwg a.ly").reverse();
     const at = all.findIndex((a) => a.hasAttribute("aria-current"));
     let next = at;
     do { next += step; } while (all[next] && at >= 0 && all[next].getAttribute("href") === all[at].getAttribute("href"));
@@ -297,6 +309,11 @@
       moveBy({ stepX: arrow[0], stepY: arrow[1], fine: event.shiftKey });
       return;
     }
+    if (event.key === " " && $("main[data-station=cut]") && !event.target.closest("a, button, summary, select")) {
+      event.preventDefault();
+      if ($(".now-stroke")) press(".now-stroke .is-primary"); else walk(1);
+      return;
+    }
     if (event.altKey || !keys[event.key]) return;
     event.preventDefault();
     keys[event.key]();
@@ -310,6 +327,7 @@
 
   document.addEventListener("change", (event) => {
     if (event.target.matches(".read input[type=file]")) event.target.form.submit();
+    if (event.target.matches("select[data-goes]")) event.target.form.requestSubmit();
   });
 
   // The card store is away: look again.

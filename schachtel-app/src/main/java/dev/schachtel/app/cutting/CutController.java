@@ -30,7 +30,6 @@ public class CutController {
     /** How long the page looks by itself, and in which portions. */
     private static final Duration PORTION = Duration.ofMillis(350);
 
-    private static final int LOOKS_FOR = 2_000;
     private final CardService cards;
     private final Plans plans;
     private final CutDesk desk;
@@ -48,9 +47,11 @@ public class CutController {
             @PathVariable long id,
             @RequestParam(defaultValue = "0") int stroke,
             @RequestParam(defaultValue = "false") boolean compare,
+            @RequestParam(defaultValue = "false") boolean stopped,
             Model model) {
         StoredCard card = cards.load(id);
-        model.addAttribute("v", desk.view(card, plans.of(card.spec()), new CutDesk.Asked(stroke, compare, true, 0)));
+        model.addAttribute(
+                "v", desk.view(card, plans.of(card.spec()), new CutDesk.Asked(stroke, compare, !stopped, 0)));
         return "cutting/page";
     }
 
@@ -90,9 +91,5 @@ public class CutController {
         var plan = plans.of(card.spec()).cutting();
         workshops.change(w -> StockDraw.taken(plan, w));
         return "redirect:/stock?card=" + id;
-    }
-
-    static int looksFor() {
-        return LOOKS_FOR;
     }
 }

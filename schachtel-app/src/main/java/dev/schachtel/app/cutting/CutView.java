@@ -26,8 +26,8 @@ public record CutView(
     /** The stop at one place and the strokes made there. */
     public record Setting(String stopHtml, int share, String material, List<Stroke> strokes) {}
 
-    /** One stroke in the list. */
-    public record Stroke(int number, String sheets, String frees, boolean done, boolean open) {}
+    /** One stroke in the list, or several alike in a row. */
+    public record Stroke(int number, String numbers, String sheets, String frees, boolean done, boolean open) {}
 
     /** The stroke that is looked at, in words. */
     public record OpenStroke(String titleHtml, List<String> ordersHtml, String caution) {}

@@ -37,8 +37,7 @@ class ProgramDesk {
                 List<CutView.Stroke> strokes = new ArrayList<>();
                 for (TrimmerProgram.Stroke stroke : setting.strokes()) {
                     number++;
-                    strokes.add(
-                            new CutView.Stroke(number, sheets(stroke), frees(stroke), number < open, number == open));
+                    add(strokes, number, stroke, open);
                     if (number == open) {
                         svg = drawing(sheets.get(stroke.sheets().get(0) - 1), stroke, units);
                         words = words(stroke, material, plan);
@@ -63,6 +62,24 @@ class ProgramDesk {
             count[1] += program.strokes();
         }
         return count;
+    }
+
+    /** Strokes that free the same from the same sheets, one after the other, are one line. */
+    private static void add(List<CutView.Stroke> strokes, int number, TrimmerProgram.Stroke stroke, int open) {
+        String sheets = sheets(stroke);
+        String frees = frees(stroke);
+        CutView.Stroke last = strokes.isEmpty() ? null : strokes.get(strokes.size() - 1);
+        boolean alike =
+                last != null && last.sheets().equals(sheets) && last.frees().equals(frees);
+        int first = alike ? last.number() : number;
+        boolean isOpen = number == open || alike && last.open();
+        CutView.Stroke line = new CutView.Stroke(
+                first, first == number ? "" + number : first + " to " + number, sheets, frees, number < open, isOpen);
+        if (alike) {
+            strokes.set(strokes.size() - 1, line);
+        } else {
+            strokes.add(line);
+        }
     }
 
     private static int share(Length stop) {

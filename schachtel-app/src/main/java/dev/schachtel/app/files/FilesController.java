@@ -21,6 +21,10 @@ import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.exchange.CardFile;
 import dev.schachtel.core.exchange.CardSchema;
 import dev.schachtel.core.exchange.CutListCsv;
+import dev.schachtel.core.exchange.CuttingZip;
+import dev.schachtel.core.exchange.DxfFile;
+import dev.schachtel.core.exchange.HpglFile;
+import dev.schachtel.core.exchange.ProgramPdf;
 import dev.schachtel.core.exchange.SheetPdf;
 import dev.schachtel.core.exchange.SvgFile;
 import dev.schachtel.core.plan.Plan;
@@ -29,6 +33,7 @@ import dev.schachtel.core.plan.Plan;
 @RestController
 public class FilesController {
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+    private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     private final CardService cards;
     private final Plans plans;
@@ -68,24 +73,45 @@ public class FilesController {
         return answer(plan, " parts", "pdf", MediaType.APPLICATION_PDF, SheetPdf.write(plan.build()));
     }
 
-    @GetMapping("/cards/{id}/parts/{letter}.svg")
-    ResponseEntity<byte[]> part(@PathVariable long id, @PathVariable String letter) {
+    @GetMapping("/cards/{id}/program.pdf")
+    ResponseEntity<byte[]> program(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(
+                plan,
+                " trimmer program",
+                "pdf",
+                MediaType.APPLICATION_PDF,
+                ProgramPdf.write(plan.spec().name(), plan.cutting(), plan.spec().units()));
+    }
+
+    /** All of it at once. */
+    @GetMapping("/cards/{id}/cutting.zip")
+    ResponseEntity<byte[]> zip(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(plan, " cutting", "zip", ZIP, CuttingZip.write(plan.build(), plan.cutting()));
+    }
+
+    @GetMapping("/cards/{id}/parts/{letter}.{format:svg|dxf|plt}")
+    ResponseEntity<byte[]> part(@PathVariable long id, @PathVariable String letter, @PathVariable String format) {
         Plan plan = plan(id);
         Map<?, String> letters = plan.build().letters();
         return plan.build().parts().stream()
                 .filter(p -> letter.equals(letters.get(p.id())))
                 .findFirst()
-                .map(p -> svg(
-                        plan, " part " + letter, SheetView.of(p, plan.build().folds())))
+                .map(p -> drawing(
+                        plan,
+                        " part " + letter,
+                        format,
+                        SheetView.of(p, plan.build().folds())))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
-    @GetMapping("/cards/{id}/sheets/{number}.svg")
-    ResponseEntity<byte[]> sheet(@PathVariable long id, @PathVariable int number) {
+    @GetMapping("/cards/{id}/sheets/{number}.{format:svg|dxf|plt}")
+    ResponseEntity<byte[]> sheet(@PathVariable long id, @PathVariable int number, @PathVariable String format) {
         Plan plan = plan(id);
         List<SheetPlan> sheets = plan.cutting().numbered();
         return number >= 1 && number <= sheets.size()
-                ? svg(plan, " sheet " + number, SheetView.of(sheets.get(number - 1)))
+                ? drawing(plan, " sheet " + number, format, SheetView.of(sheets.get(number - 1)))
                 : ResponseEntity.notFound().build();
     }
 
@@ -93,8 +119,12 @@ public class FilesController {
         return plans.of(cards.load(id).spec());
     }
 
-    private static ResponseEntity<byte[]> svg(Plan plan, String what, Scene scene) {
-        return file(plan, what, "svg", SVG, SvgFile.write(scene));
+    private static ResponseEntity<byte[]> drawing(Plan plan, String what, String format, Scene scene) {
+        return switch (format) {
+            case "dxf" -> file(plan, what, format, MediaType.parseMediaType("image/vnd.dxf"), DxfFile.write(scene));
+            case "plt" -> file(plan, what, format, MediaType.TEXT_PLAIN, HpglFile.write(scene));
+            default -> file(plan, what, format, SVG, SvgFile.write(scene));
+        };
     }
 
     private static ResponseEntity<byte[]> file(Plan plan, String what, String ending, MediaType type, String text) {

@@ -35,6 +35,10 @@ public record Field(
         return piece + ":" + component;
     }
 
+    public boolean offers(String choice) {
+        return options.stream().anyMatch(o -> o.value().equals(choice));
+    }
+
     public boolean steps() {
         return type.equals("length") || type.equals("whole");
     }

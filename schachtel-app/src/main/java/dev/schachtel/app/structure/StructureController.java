@@ -1,5 +1,6 @@
 package dev.schachtel.app.structure;
 
+import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Change;
@@ -26,6 +28,7 @@ import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.exchange.OutlineFile;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
 @Controller
@@ -65,6 +68,22 @@ public class StructureController {
         model.addAttribute("v", desk.view(card, seen.select(), seen.view()));
         model.addAttribute("withFields", !stays);
         return "structure/changed";
+    }
+
+    /** Takes a shape and its size from a drawing made elsewhere. */
+    @PostMapping("/outline")
+    String outline(
+            @PathVariable long id,
+            @RequestParam String piece,
+            @RequestParam String component,
+            @RequestParam MultipartFile file)
+            throws IOException {
+        OutlineFile.Read read = OutlineFile.read(file.getBytes());
+        StoredCard now = cards.load(id);
+        Seen seen = new Seen(piece, "", now.version(), now.revision());
+        change(id, seen, "outline of " + piece, spec -> CardEdit.of(spec)
+                .outlined(id(piece), component, read.path(), read.size()));
+        return "redirect:/cards/" + id + "/structure?select=" + piece;
     }
 
     /** Adds a piece where it fits best, on what is named if anything is. */

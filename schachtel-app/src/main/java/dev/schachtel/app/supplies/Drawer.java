@@ -109,8 +109,8 @@ class Drawer {
                 material instanceof Cardstock c ? c.colour().hex() : "",
                 taken.getOrDefault(s.id(), ""),
                 List.of(
-                        new StockView.Input(id, "count", "How many", "" + s.count(), ""),
-                        new StockView.Input(id, "price", "Price of one, hundredths", "" + s.price(), "")));
+                        new StockView.Input(id, "count", "In the drawer", "" + s.count(), ""),
+                        new StockView.Input(id, "price", "Price each", money(s.price()), "")));
     }
 
     private static StockView.Line line(Roll r, Workshop workshop, Map<MaterialId, String> taken) {
@@ -128,7 +128,7 @@ class Drawer {
                                 "Left on it",
                                 String.format(Locale.ROOT, "%.2f m", r.left().nanometres() / 1e9),
                                 ""),
-                        new StockView.Input(id, "price", "Price of a full one, hundredths", "" + r.price(), "")));
+                        new StockView.Input(id, "price", "Price, full", money(r.price()), "")));
     }
 
     private static String name(@org.jspecify.annotations.Nullable Material material, MaterialId id) {
@@ -156,6 +156,10 @@ class Drawer {
                 .filter(m -> m.fromRoll() == rolls)
                 .map(m -> new StockView.Choice(m.id().value(), m.name(), false))
                 .toList();
+    }
+
+    private static String money(int hundredths) {
+        return String.format(Locale.ROOT, "%d.%02d", hundredths / 100, hundredths % 100);
     }
 
     private static String metres(Length length) {

@@ -116,7 +116,10 @@ final class SheetSearch {
         List<SheetPlan> plans = best.sheets().stream()
                 .sorted(Comparator.comparing((Packing.Sheet s) -> s.board())
                         .thenComparing(s -> s.root().toString()))
-                .map(s -> new SheetPlan(sheets.get(s.board()), left[s.board()]-- > 0, squared(tree(s.root(), queues))))
+                .map(s -> new SheetPlan(
+                        sheets.get(s.board()),
+                        left[s.board()]-- > 0,
+                        squared(tree(s.root().gathered(), queues))))
                 .toList();
         List<Demand> unplaced = Stream.concat(
                         nothing.stream(), queues.values().stream().flatMap(Deque::stream))

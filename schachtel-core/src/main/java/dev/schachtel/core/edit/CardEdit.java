@@ -16,6 +16,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Outline;
 
 /**
  * Changes to a card, each answering a new card. Pieces are named by id; the brief and the card's own fields by the ids
@@ -52,6 +53,19 @@ public final class CardEdit {
         Piece old = spec.piece(piece)
                 .orElseThrow(() -> new RefusedException(where, "the card has no piece '" + piece + "'"));
         return replace(old, Optional.of((Piece) set(old, path, text, where)));
+    }
+
+    /**
+     * Gives a shape the maker's own outline and its size.
+     *
+     * @param path closed SVG path data, one unit a millimetre
+     * @throws RefusedException if the component takes no outline, or one of this size can't be made
+     */
+    public CardSpec outlined(Id piece, String component, String path, Outline.Size size) {
+        CardSpec own = set(piece, component, "own");
+        CardSpec drawn = of(own).set(piece, component + ".path", path);
+        CardSpec wide = of(drawn).set(piece, component + ".width", size.width() + "");
+        return of(wide).set(piece, component + ".height", size.height() + "");
     }
 
     /**

@@ -158,8 +158,26 @@ public final class StockEdit {
         return value;
     }
 
+    /** 0.95 or 3; halves of a hundredth are refused. */
+    private static int hundredths(String text) {
+        String allowed = "'" + text + "' must be a sum such as 0.95, 10 000 at most";
+        if (!text.matches("\\d{1,5}([.,]\\d{1,2})?")) {
+            throw new RefusedException("price", allowed);
+        }
+        int sum = new java.math.BigDecimal(text.replace(',', '.'))
+                .movePointRight(2)
+                .intValueExact();
+        if (sum > DEAREST) {
+            throw new RefusedException("price", allowed);
+        }
+        return sum;
+    }
+
     private static int whole(String component, String text) {
-        int most = component.equals("price") ? DEAREST : MOST_COUNTED;
+        if (component.equals("price")) {
+            return hundredths(text.strip());
+        }
+        int most = MOST_COUNTED;
         String plain = text.strip();
         if (!plain.matches("\\d{1,7}") || Integer.parseInt(plain) > most) {
             throw new RefusedException(component, "'" + plain + "' must be a whole number, 0 to " + most);

@@ -35,6 +35,12 @@ record PathData(double scale, double left, double top, int decimals) {
         return out.toString();
     }
 
+    String of(Ring ring) {
+        StringBuilder out = new StringBuilder();
+        ring(ring, out);
+        return out.toString();
+    }
+
     private void ring(Ring ring, StringBuilder out) {
         out.append('M').append(point(ring.start()));
         for (Segment segment : ring.segments()) {

@@ -11,8 +11,15 @@ import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.shape.Ring;
 
-/** Draws a scene's lines at 1:1; bows flattened to 0.005 mm. */
-record PdfInk(PDPageContentStream ink, double left, double foot) {
+/** Draws a scene's lines, at 1:1 or to a scale; bows flattened to 0.005 mm. */
+record PdfInk(PDPageContentStream ink, Shift shift, double scale) {
+    /** Where the scene's origin comes to lie on the page, in millimetres from its lower left corner. */
+    record Shift(double left, double foot) {}
+
+    PdfInk(PDPageContentStream ink, Shift shift) {
+        this(ink, shift, 1);
+    }
+
     void draw(Scene scene) throws IOException {
         ink.setLineWidth(0.4f);
         for (Mark mark : scene.marks()) {
@@ -43,8 +50,8 @@ record PdfInk(PDPageContentStream ink, double left, double foot) {
 
     private void line(List<Point> points, boolean close) throws IOException {
         for (int i = 0; i < points.size(); i++) {
-            float x = (float) ((points.get(i).x() + left) * SheetPdf.POINT);
-            float y = (float) ((points.get(i).y() + foot) * SheetPdf.POINT);
+            float x = (float) ((points.get(i).x() * scale + shift.left) * SheetPdf.POINT);
+            float y = (float) ((points.get(i).y() * scale + shift.foot) * SheetPdf.POINT);
             if (i == 0) {
                 ink.moveTo(x, y);
             } else {

@@ -1,16 +1,16 @@
 package dev.schachtel.core.exchange;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 
-import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.shape.Point;
 
 /**
  * A scene as a stand-alone SVG in real millimetres: width and height carry the unit, one user unit is one millimetre,
- * one group for each meaning, arcs kept, holes before outlines. Accurate to 0.0001 mm.
+ * one group for each meaning, arcs kept, scores first, inside before outside, the nearest next. Accurate to 0.0001 mm.
  */
 public final class SvgFile {
     private static final Map<Meaning, String> STROKES = new EnumMap<>(Map.of(
@@ -24,20 +24,18 @@ public final class SvgFile {
 
     public static String write(Scene scene) {
         PathData path = new PathData(1, -scene.extent().left(), scene.extent().top(), 4);
-        Map<Meaning, StringBuilder> groups = new EnumMap<>(Meaning.class);
-        for (Mark mark : scene.marks()) {
-            if (mark instanceof Mark.Area area) {
-                group(groups, area.edge())
-                        .append("<path d=\"")
-                        .append(path.of(area.outline()))
-                        .append("\"/>\n");
-            } else if (mark instanceof Mark.Line line) {
-                StringBuilder d = group(groups, line.meaning()).append("<path d=\"M");
-                for (Point p : line.points()) {
+        Map<Meaning, StringBuilder> groups = new LinkedHashMap<>();
+        for (Contours.Contour contour : Contours.of(scene)) {
+            StringBuilder d = group(groups, contour.meaning()).append("<path d=\"");
+            if (contour.closed()) {
+                d.append(path.of(contour.ring()));
+            } else {
+                d.append('M');
+                for (Point p : contour.points()) {
                     d.append(path.point(p)).append(' ');
                 }
-                d.append("\"/>\n");
             }
+            d.append("\"/>\n");
         }
         String w = path.number(scene.extent().width());
         String h = path.number(scene.extent().height());

@@ -180,6 +180,7 @@ public final class SvgWriter {
             case MOUNTAIN -> "l-mount";
             case VALLEY -> "l-valley";
             case HIDDEN -> "l-hidden";
+            case STROKE -> "l-stroke";
             case PATH -> "l-path";
             case GHOST -> "l-ghost";
             case GAP -> "l-gap";

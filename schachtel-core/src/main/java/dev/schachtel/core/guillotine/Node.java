@@ -193,6 +193,57 @@ public final class Node {
         return kept.size() == 1 ? kept.get(0) : cut(upright, kept.toArray(Node[]::new));
     }
 
+    /**
+     * The same pieces on the same rectangle with fewer strokes: strips that are divided alike are divided together, so
+     * that what is left of them stays in one.
+     */
+    public Node gathered() {
+        if (!isCut()) {
+            return this;
+        }
+        List<Node> done = new ArrayList<>();
+        List<Node> left =
+                new ArrayList<>(Arrays.stream(strips).map(Node::gathered).toList());
+        while (!left.isEmpty()) {
+            Node first = left.remove(0);
+            List<Node> like = new ArrayList<>(List.of(first));
+            for (Node other : List.copyOf(left)) {
+                if (first.isDividedLike(other, upright)) {
+                    like.add(other);
+                    left.remove(other);
+                }
+            }
+            done.add(like.size() == 1 ? first : together(like));
+        }
+        return done.size() == 1 ? done.get(0) : row(upright, done);
+    }
+
+    private boolean isDividedLike(Node other, boolean beside) {
+        if (!isCut() || !other.isCut() || upright == beside || strips.length != other.strips.length) {
+            return false;
+        }
+        for (int i = 0; i < strips.length; i++) {
+            if (strips[i].along(upright) != other.strips[i].along(upright)
+                    || strips[i].isFree() != other.strips[i].isFree()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Strips of this direction, all divided alike, as columns of their parts. */
+    private Node together(List<Node> like) {
+        List<Node> columns = new ArrayList<>();
+        for (int i = 0; i < like.get(0).strips.length; i++) {
+            List<Node> column = new ArrayList<>();
+            for (Node strip : like) {
+                column.add(strip.strips[i]);
+            }
+            columns.add(row(upright, column));
+        }
+        return row(!upright, columns);
+    }
+
     /** Pieces by number, turned ones with a stroke; upright cuts as bars, level ones as slashes, what is free as dots. */
     @Override
     public String toString() {

@@ -76,6 +76,55 @@ public final class OutlineText {
         return new OutlineText(text).read();
     }
 
+    /**
+     * All figures of path data as lines of points, y down as they are written; curves differ from their chords by this
+     * much at most, in the data's own unit. Reading ends where the data is no longer understood, as SVG asks.
+     */
+    public static List<Figure> figures(String text, double error) {
+        List<Figure> all = new ArrayList<>();
+        OutlineText reader = new OutlineText(text);
+        PathPen pen = new PathPen(Point.ORIGIN, error);
+        char command = ' ';
+        while (reader.skip()) {
+            char c = text.charAt(reader.at);
+            if (Character.isLetter(c)) {
+                command = c;
+                reader.at++;
+            }
+            char kind = Character.toLowerCase(command);
+            Integer count = FIGURES.get(kind);
+            if (count == null || kind == 'z' && !Character.isLetter(c)) {
+                break;
+            }
+            if (pen.began() && (kind == 'm' || pen.closed() && kind != 'z')) {
+                all.add(new Figure(pen.points(), pen.closed()));
+                PathPen next = pen.next();
+                if (kind != 'm') {
+                    next.draw('M', new double[] {next.at().x(), next.at().y()});
+                }
+                pen = next;
+            }
+            double[] figures = reader.figures(command, count);
+            if (figures.length != count
+                    || !pen.draw(command, figures)
+                    || pen.points().size() > LONGEST) {
+                break;
+            }
+            command = kind == 'm' ? (command == 'm' ? 'l' : 'L') : command;
+        }
+        if (pen.began()) {
+            all.add(new Figure(pen.points(), pen.closed()));
+        }
+        return all;
+    }
+
+    /** One figure of path data. */
+    public record Figure(List<Point> points, boolean closed) {
+        public Figure {
+            points = List.copyOf(points);
+        }
+    }
+
     private Answer read() {
         char command = ' ';
         while (skip()) {

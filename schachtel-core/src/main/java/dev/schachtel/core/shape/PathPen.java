@@ -7,10 +7,27 @@ import java.util.List;
 final class PathPen {
     private static final double LARGEST = 1e5;
     private final List<Point> points = new ArrayList<>();
-    private Point now = Point.ORIGIN;
-    private Point control = Point.ORIGIN;
+    private final double error;
+    private Point now;
+    private Point control;
     private char last = ' ';
     private boolean closed;
+
+    PathPen() {
+        this(Point.ORIGIN, Ring.CHORD_ERROR);
+    }
+
+    /** Starts at a point; bows differ by this much from their chords at most, in the figures' own unit. */
+    PathPen(Point start, double error) {
+        this.now = start;
+        this.control = start;
+        this.error = error;
+    }
+
+    /** For the next figure of the same data: from here, or from its start if that was closed. */
+    PathPen next() {
+        return new PathPen(closed && !points.isEmpty() ? points.get(0) : now, error);
+    }
 
     boolean began() {
         return !points.isEmpty();
@@ -18,6 +35,10 @@ final class PathPen {
 
     boolean closed() {
         return closed;
+    }
+
+    Point at() {
+        return now;
     }
 
     List<Point> points() {
@@ -79,7 +100,7 @@ final class PathPen {
         double bend = Math.max(
                 Math.hypot(start.x() - 2 * a.x() + b.x(), start.y() - 2 * a.y() + b.y()),
                 Math.hypot(a.x() - 2 * b.x() + end.x(), a.y() - 2 * b.y() + end.y()));
-        int n = (int) Math.max(1, Math.min(400, Math.ceil(Math.sqrt(0.75 * bend / Ring.CHORD_ERROR))));
+        int n = (int) Math.max(1, Math.min(400, Math.ceil(Math.sqrt(0.75 * bend / error))));
         for (int i = 1; i <= n; i++) {
             double t = i / (double) n;
             double u = 1 - t;
@@ -117,7 +138,7 @@ final class PathPen {
         double sweep = Math.atan2((-y - cy) / ry, (-x - cx) / rx) - from;
         sweep += f[4] != 0 && sweep < 0 ? 2 * Math.PI : f[4] == 0 && sweep > 0 ? -2 * Math.PI : 0;
         Segment.Bow bow = new Segment.Bow(middle, new Segment.Radii(rx, ry), tilt, from, sweep);
-        double step = 2 * Math.acos(Math.max(0, 1 - Ring.CHORD_ERROR / Math.max(rx, ry)));
+        double step = 2 * Math.acos(Math.max(0, 1 - error / Math.max(rx, ry)));
         int n = (int) Math.max(1, Math.ceil(Math.abs(sweep) / step));
         for (int i = 1; i < n; i++) {
             to(bow.at(from + sweep * i / n));

@@ -74,6 +74,14 @@ class SearchTest {
         assertThat(big.best().taken()).isEqualTo(1);
     }
 
+    /** Seven strips of two pieces and a rest each: two columns of seven, and one rest. */
+    @Test
+    void stripsDividedAlikeAreDividedTogether() {
+        Node strip = Node.cut(true, Node.piece(0, false, 40, 10), Node.piece(0, false, 40, 10), Node.free(20, 10));
+        Node sheet = Node.row(false, java.util.Collections.nCopies(7, strip));
+        assertThat(sheet.gathered()).hasToString("((0/0/0/0/0/0/0)|(0/0/0/0/0/0/0)|.)");
+    }
+
     /** Whatever is asked for: all cuts go from edge to edge, the bound is kept, and rounds never make it worse. */
     @Property(tries = 150)
     void anyJobIsCutTruly(@ForAll long seed) {
@@ -85,6 +93,11 @@ class SearchTest {
         Replay.check(search.best());
         assertThat(Packing.BETTER.compare(search.best(), first)).isLessThanOrEqualTo(0);
         assertThat(search.best().taken()).isGreaterThanOrEqualTo(search.bound().boards());
+        Replay.check(Packing.of(
+                job,
+                search.best().sheets().stream()
+                        .map(s -> new Packing.Sheet(s.board(), s.root().gathered()))
+                        .toList()));
         Search again = Search.of(job, seed);
         again.run(150);
         assertThat(again.best().sheets().toString())
