@@ -18,8 +18,10 @@ import dev.schachtel.core.build.Form;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.LinearPlan;
+import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;
@@ -62,6 +64,7 @@ class CutDesk {
             materials.add(material(material, units, first));
             first += material.sheets().size();
         }
+        mats(cutting, units, materials);
         CutView.Program program = programs.program(plan, look.stroke());
         return new CutView(
                 frames.frame(card, plan, "cut"),
@@ -72,6 +75,46 @@ class CutDesk {
                 sum(card, cutting, program),
                 seek(cutting, look),
                 look.compare() ? ways.of(plan) : List.of());
+    }
+
+    private static void mats(CutPlan cutting, Units units, List<CutView.Material> materials) {
+        Map<String, List<CutView.Picture>> byMaterial = new LinkedHashMap<>();
+        int number = 1;
+        for (MatPlan mat : cutting.mats().sheets()) {
+            String name = mat.parts().get(0).demand().part().material().name();
+            String caption = units.show(mat.sheet().width()) + " × "
+                    + units.show(mat.sheet().height()) + " " + units.sign();
+            byMaterial
+                    .computeIfAbsent(name, n -> new ArrayList<>())
+                    .add(new CutView.Picture(
+                            "mats/" + number,
+                            "mat " + number,
+                            drawn(SheetView.of(mat), mat.sheet(), units),
+                            caption,
+                            1));
+            number++;
+        }
+        byMaterial.forEach((name, pictures) -> materials.add(new CutView.Material(
+                name + ", electronic cutter",
+                pictures,
+                (pictures.size() == 1 ? "1 sheet" : pictures.size() + " sheets") + " on the mat, 2 mm between parts",
+                "",
+                false)));
+        if (!cutting.mats().unplaced().isEmpty()) {
+            Demand left = cutting.mats().unplaced().get(0);
+            materials.add(new CutView.Material(
+                    left.part().material().name() + ", electronic cutter",
+                    List.of(),
+                    left.part().name() + " is larger than the mat or every sheet. Cut it with the knife.",
+                    "",
+                    false));
+        }
+    }
+
+    private static String drawn(Scene scene, Sheet sheet, Units units) {
+        int width = (int) (sheet.width().nanometres() / 1e6 * SCALE) + 16;
+        int height = (int) (sheet.height().nanometres() / 1e6 * SCALE) + 16;
+        return SvgWriter.write(scene.plain(), Look.still(width, height, units));
     }
 
     private static CutView.Sum sum(StoredCard card, CutPlan cutting, CutView.Program program) {
@@ -121,17 +164,15 @@ class CutDesk {
     }
 
     private static CutView.Picture again(CutView.Picture p) {
-        return new CutView.Picture(p.number(), p.svg(), p.caption(), p.alike() + 1);
+        return new CutView.Picture(p.file(), p.number(), p.svg(), p.caption(), p.alike() + 1);
     }
 
     private static CutView.Picture picture(SheetPlan sheet, Units units, int number) {
-        int width = (int) (sheet.sheet().width().nanometres() / 1e6 * SCALE) + 16;
-        int height = (int) (sheet.sheet().height().nanometres() / 1e6 * SCALE) + 16;
-        Look look = Look.still(width, height, units);
         String caption = units.show(sheet.sheet().width()) + " × "
                 + units.show(sheet.sheet().height()) + " " + units.sign()
                 + (sheet.sheet().canBeBought() ? "" : ", offcut");
-        return new CutView.Picture(number, SvgWriter.write(SheetView.of(sheet).plain(), look), caption, 1);
+        String svg = drawn(SheetView.of(sheet), sheet.sheet(), units);
+        return new CutView.Picture("sheets/" + number, "" + number, svg, caption, 1);
     }
 
     private static String proof(MaterialPlan plan) {

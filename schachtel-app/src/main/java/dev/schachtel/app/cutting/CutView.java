@@ -18,7 +18,7 @@ public record CutView(
     public record Material(String name, List<Picture> sheets, String proof, String stock, boolean short0) {}
 
     /** One sheet, or several that are cut alike. */
-    public record Picture(int number, String svg, String caption, int alike) {}
+    public record Picture(String file, String number, String svg, String caption, int alike) {}
 
     /** The trimmer program; open is the stroke that is looked at, 0 for none. */
     public record Program(List<Setting> settings, int strokes, int open, String openSvg, OpenStroke stroke) {}

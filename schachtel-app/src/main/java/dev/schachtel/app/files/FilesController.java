@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Plans;
+import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
@@ -112,6 +113,15 @@ public class FilesController {
         List<SheetPlan> sheets = plan.cutting().numbered();
         return number >= 1 && number <= sheets.size()
                 ? drawing(plan, " sheet " + number, format, SheetView.of(sheets.get(number - 1)))
+                : ResponseEntity.notFound().build();
+    }
+
+    @GetMapping("/cards/{id}/mats/{number}.{format:svg|dxf|plt}")
+    ResponseEntity<byte[]> mat(@PathVariable long id, @PathVariable int number, @PathVariable String format) {
+        Plan plan = plan(id);
+        List<MatPlan> mats = plan.cutting().mats().sheets();
+        return number >= 1 && number <= mats.size()
+                ? drawing(plan, " mat " + number, format, SheetView.of(mats.get(number - 1)))
                 : ResponseEntity.notFound().build();
     }
 

@@ -39,7 +39,7 @@ final class ColourCheck implements Check {
     }
 
     private static void pair(Part upper, Part lower, List<Pair> pairs) {
-        if (!upper.id().equals(lower.id())
+        if (!upper.owner().equals(lower.owner())
                 && upper.material() instanceof Cardstock above
                 && lower.material() instanceof Cardstock below
                 && pairs.stream().noneMatch(p -> p.isLike(upper, lower))) {

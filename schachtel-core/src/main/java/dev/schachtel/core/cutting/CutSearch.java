@@ -7,6 +7,7 @@ import java.util.Map;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 
 /**
@@ -17,6 +18,7 @@ public final class CutSearch {
     private final List<Demand> demands;
     private final List<SheetSearch> searches = new ArrayList<>();
     private final List<LinearPlan> rolls;
+    private final Workshop workshop;
 
     CutSearch(Build build, Workshop workshop) {
         this.demands = Demands.of(build);
@@ -27,6 +29,7 @@ public final class CutSearch {
         byMaterial.forEach((material, wanted) ->
                 searches.add(new SheetSearch(material, wanted, workshop.sheetsOf(material.id()), workshop.tools())));
         this.rolls = LinearPlanner.plan(build, demands, workshop);
+        this.workshop = workshop;
     }
 
     /** So many rounds more for every material whose plan is not proved least yet. */
@@ -47,6 +50,27 @@ public final class CutSearch {
     public CutPlan plan() {
         List<MaterialPlan> plans = new ArrayList<>();
         searches.forEach(s -> plans.add(s.plan()));
-        return new CutPlan(demands, plans, rolls);
+        Map<Material, List<Demand>> nested = new LinkedHashMap<>();
+        demands.stream().filter(d -> d.isNested() && d.isThere()).forEach(d -> nested.computeIfAbsent(
+                        d.part().material(), m -> new ArrayList<>())
+                .add(d));
+        List<MatPlan> mats = new ArrayList<>();
+        List<Demand> unplaced = new ArrayList<>();
+        nested.forEach((material, wanted) -> {
+            Nesting nesting = new Nesting(workshop.sheetsOf(material.id()), left(material, plans), workshop.tools());
+            mats.addAll(nesting.lay(wanted));
+            unplaced.addAll(nesting.unplaced());
+        });
+        return new CutPlan(demands, plans, new CutPlan.Mats(mats, unplaced), rolls);
+    }
+
+    /** What the trimmer leaves of each sheet for the mat. */
+    private static Map<MaterialId, Integer> left(Material material, List<MaterialPlan> plans) {
+        Map<MaterialId, Integer> left = new LinkedHashMap<>();
+        plans.stream()
+                .filter(p -> p.material().equals(material))
+                .flatMap(p -> p.sheets().stream())
+                .forEach(s -> left.merge(s.sheet().id(), s.sheet().count() - 1, (old, first) -> old - 1));
+        return left;
     }
 }

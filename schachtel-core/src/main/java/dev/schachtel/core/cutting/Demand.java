@@ -3,6 +3,7 @@ package dev.schachtel.core.cutting;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
@@ -18,6 +19,11 @@ public record Demand(Part part, String letter, Optional<MaterialId> from, Length
     /** False for a part of which nothing is left, such as a mat narrower than its reveals. */
     boolean isThere() {
         return width.isPositive() && height.isPositive();
+    }
+
+    /** Laid on the electronic cutter's mat by its outline. */
+    public boolean isNested() {
+        return part.method() == CutMethod.ELECTRONIC && !part.material().fromRoll();
     }
 
     public Grain grain() {

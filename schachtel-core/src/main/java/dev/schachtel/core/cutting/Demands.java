@@ -27,6 +27,7 @@ final class Demands {
         for (Part part : build.parts()) {
             boolean trimmed = part.method() == CutMethod.TRIMMER
                     || straight(part)
+                    || part.method() == CutMethod.ELECTRONIC
                     || part.material().fromRoll();
             Length more = trimmed ? Length.ZERO : CutPlanner.ALLOWANCE.times(2);
             int spares = part.form().longer().isAbove(SMALL) ? 0 : brief.spares();

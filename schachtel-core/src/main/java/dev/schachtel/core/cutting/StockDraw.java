@@ -23,6 +23,9 @@ public final class StockDraw {
         plan.numbered().stream()
                 .filter(SheetPlan::inStock)
                 .forEach(s -> gone.merge(s.sheet().id(), 1, Integer::sum));
+        plan.mats().sheets().stream()
+                .filter(MatPlan::inStock)
+                .forEach(s -> gone.merge(s.sheet().id(), 1, Integer::sum));
         List<Sheet> sheets = new ArrayList<>();
         for (Sheet s : workshop.sheets()) {
             int left = Math.max(0, s.count() - gone.getOrDefault(s.id(), 0));

@@ -9,6 +9,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.cutting.CutNode;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.Laid;
+import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.Rect;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.cutting.TrimmerProgram;
@@ -78,6 +79,24 @@ public final class SheetView {
 
     private static Length mm(double value) {
         return Mm.length(value);
+    }
+
+    /** A sheet on the cutter's mat with its parts where they lie. */
+    public static Scene of(MatPlan plan) {
+        List<Mark> marks = new ArrayList<>();
+        Outline sheet = Outline.sheet(plan.sheet().width(), plan.sheet().height());
+        marks.add(new Mark.Area(sheet, new Fill.Empty(), Meaning.EDGE, Optional.empty()));
+        for (MatPlan.Nested nested : plan.parts()) {
+            Part part = nested.demand().part();
+            marks.add(new Mark.Area(
+                    nested.outline(), new Fill.Made(part.material()), Meaning.CUT, Optional.of(part.owner())));
+            marks.add(new Mark.Letter(
+                    nested.outline().bounds().centre(),
+                    Mark.Shift.NONE,
+                    nested.demand().letter(),
+                    part.id()));
+        }
+        return new Scene("Mat", sheet.bounds(), new Scene.Room(8, 8, 8, 8), true, marks);
     }
 
     /** A sheet at one stroke: the piece in hand with what is still to be cut from it, and where the blade goes. */

@@ -13,6 +13,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
@@ -52,6 +53,10 @@ public final class CuttingZip {
         int number = 1;
         for (SheetPlan sheet : plan.numbered()) {
             drawing("sheets/sheet-" + number++, SheetView.of(sheet));
+        }
+        int mat = 1;
+        for (MatPlan sheet : plan.mats().sheets()) {
+            drawing("mats/mat-" + mat++, SheetView.of(sheet));
         }
     }
 

@@ -41,7 +41,8 @@ final class Exhaustive {
 
     /** How many pairs of halves would have to be looked at; infinite if this is no case for it. */
     static double effort(Job job) {
-        boolean plain = job.boards().stream().allMatch(Board::sold)
+        boolean plain = !job.boards().isEmpty()
+                && job.boards().stream().allMatch(Board::sold)
                 && job.wants().stream().allMatch(w -> liesAlike(job, w));
         double pairs = plain ? 1 : Double.POSITIVE_INFINITY;
         for (Want want : job.wants()) {

@@ -2,6 +2,7 @@ package dev.schachtel.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Amount;
@@ -12,7 +13,9 @@ import dev.schachtel.core.check.Report;
 import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;
+import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.material.MaterialId;
 
 /** What the plans say about the drawer and the calendar; the checks of the card itself know neither. */
 final class Prospects {
@@ -33,6 +36,11 @@ final class Prospects {
                         .watch();
             }
         }
+        cutting.mats().sheets().stream()
+                .filter(m -> !m.inStock())
+                .map(m -> m.sheet().material())
+                .distinct()
+                .forEach(id -> mats(cutting, id, report));
         for (LinearPlan roll : cutting.rolls()) {
             if (!roll.enough()) {
                 report.on(RuleId.ROLL_SHORT, Id.BASE)
@@ -51,6 +59,18 @@ final class Prospects {
                     .works();
         }
         return report.findings();
+    }
+
+    private static void mats(CutPlan cutting, MaterialId material, Report report) {
+        List<MatPlan> all = cutting.mats().sheets().stream()
+                .filter(m -> m.sheet().material().equals(material))
+                .toList();
+        int there = (int) all.stream().filter(MatPlan::inStock).count();
+        String name = all.get(0).parts().get(0).demand().part().material().name();
+        report.on(RuleId.STOCK_SHORT, Id.BASE)
+                .names(name + ", on the cutter’s mat")
+                .measured(new Amount.Count(all.size()), new Amount.Count(there))
+                .watch();
     }
 
     /**
