@@ -28,6 +28,22 @@
   };
   window.addEventListener("popstate", () => { if ($("#page")) ask("GET", location.pathname + location.search); });
 
+  // What is refused leaves the page as it is and says why beside it.
+  document.addEventListener("htmx:beforeSwap", (event) => {
+    const detail = event.detail;
+    if (detail.xhr.status !== 422 || detail.target.id !== "page") return;
+    detail.shouldSwap = false;
+    let notice = $("#notice");
+    if (!notice) {
+      notice = document.createElement("p");
+      notice.id = "notice";
+      notice.setAttribute("role", "alert");
+      document.body.append(notice);
+    }
+    notice.textContent = new DOMParser().parseFromString(detail.xhr.responseText, "text/html").body.textContent.trim();
+    setTimeout(() => notice.remove(), 8000);
+  });
+
   // Long work can be stopped: what was found so far stays.
   document.addEventListener("click", (event) => {
     const stop = event.target.closest("[data-stop]");

@@ -3,10 +3,7 @@ package dev.schachtel.app;
 import java.util.List;
 import java.util.regex.Pattern;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -19,34 +16,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Tasks of makers, done in a real browser. */
-@ExtendWith(RunningApp.class)
-class BrowserTest {
-    private final RunningApp app;
-    private Browsing window;
-    private Page page;
-
+class BrowserTest extends InBrowser {
     BrowserTest(RunningApp app) {
-        this.app = app;
-    }
-
-    @BeforeEach
-    void fresh() {
-        window = Browsing.open();
-        page = window.page();
-    }
-
-    @AfterEach
-    void close() {
-        window.close();
+        super(app);
     }
 
     private String demo() {
         return app.address() + "/cards/"
                 + app.cards().create(RunningApp.demo(), "test").id();
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
     private Locator ledger(String name) {

@@ -1,11 +1,16 @@
 package dev.schachtel.app;
 
+import java.io.ByteArrayInputStream;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -13,10 +18,18 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.StockCsv;
 import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Units;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** What a browser gets, header by header; bad input answers in plain words and changes nothing. */
 @ExtendWith(RunningApp.class)
@@ -32,7 +45,8 @@ class HttpTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/new", "/cards/1/structure", "/cards/1/brief", "/cards/1/cut", "/cards/1/build"})
+    @ValueSource(
+            strings = {"/", "/new", "/cards/1/structure", "/cards/1/brief", "/cards/1/cut", "/cards/1/build", "/stock"})
     void pagesAnswerWithAStrictPolicy(String path) {
         HttpResponse<String> page = app.get(path);
         assertThat(page.statusCode()).isEqualTo(200);
@@ -192,5 +206,64 @@ class HttpTest {
         assertThat(app.api("[".repeat(100_000)).statusCode()).isEqualTo(422);
         assertThat(app.api("x".repeat(11 * 1024 * 1024)).statusCode()).isEqualTo(422);
         assertThat(app.get("/api/openapi").body()).contains("/api/plan", "Plan a card");
+    }
+
+    /** The drawer goes out as a list and comes back the same; a list with a fault changes nothing. */
+    @Test
+    void theDrawerGoesOutAndComesBack() {
+        Workshops workshops = app.bean(Workshops.class);
+        Workshop before = workshops.now();
+        String csv = app.get("/stock/stock.csv").body();
+        assertThat(csv.lines().count())
+                .isEqualTo(1 + before.sheets().size() + before.rolls().size());
+        assertThat(StockCsv.read(csv, before)).isEqualTo(before);
+        String broken = csv.replaceFirst("304\\.8", "wide");
+        assertThatThrownBy(() -> StockCsv.read(broken, before))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("line 2");
+        assertThatThrownBy(() -> StockCsv.read("sort,id\nshop,x\n", before)).hasMessageContaining("columns");
+    }
+
+    /** Two windows change the drawer at once; neither change is lost. */
+    @Test
+    void changesOfTheDrawerQueueUp() throws Exception {
+        Workshops workshops = app.bean(Workshops.class);
+        Workshop before = workshops.now();
+        MaterialId sheet = before.sheets().get(0).id();
+        int count = before.sheets().get(0).count();
+        List<Thread> threads = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            Thread thread = new Thread(() -> workshops.change(w -> StockEdit.of(w, Units.MM)
+                    .set(sheet, "count", "" + (w.sheets().get(0).count() + 1))));
+            threads.add(thread);
+            thread.start();
+        }
+        for (Thread thread : threads) {
+            thread.join();
+        }
+        assertThat(workshops.now().sheets().get(0).count()).isEqualTo(count + 8);
+        workshops.change(w -> before);
+    }
+
+    /** One file holds the lists, the program and every part and sheet in three formats. */
+    @Test
+    void everythingForCuttingComesInOneZip() throws Exception {
+        StoredCard card = app.cards().create(RunningApp.demo("ticket.json"), "test");
+        byte[] zip = app.bytes("/cards/" + card.id() + "/cutting.zip");
+        Map<String, Integer> sizes = new HashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                sizes.put(e.getName(), in.readAllBytes().length);
+            }
+        }
+        assertThat(sizes.keySet())
+                .contains("card.json", "cut-list.csv", "trimmer-program.pdf", "parts.pdf")
+                .contains("parts/A.svg", "parts/A.dxf", "parts/A.plt", "sheets/sheet-1.dxf", "mats/mat-1.svg");
+        assertThat(sizes.values()).allMatch(n -> n > 20);
+        for (String format : List.of("svg", "dxf", "plt")) {
+            assertThat(app.get("/cards/" + card.id() + "/mats/1." + format).statusCode())
+                    .isEqualTo(200);
+        }
+        assertThat(app.get("/cards/" + card.id() + "/mats/99.dxf").statusCode()).isEqualTo(404);
     }
 }

@@ -105,6 +105,20 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         return send(HttpRequest.newBuilder(URI.create(address() + path)).build());
     }
 
+    byte[] bytes(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(address() + path)).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Posts a form with the token of a page, as a browser would. */
     HttpResponse<String> post(String path, Map<String, String> fields) {
         String body = fields.entrySet().stream()

@@ -2,10 +2,7 @@ package dev.schachtel.app;
 
 import java.util.List;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -19,33 +16,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What moves, stands and folds, as a maker meets it: opened, played, added from scratch, dragged, lined up, copied. */
-@ExtendWith(RunningApp.class)
-class StructuresBrowserTest {
-    private final RunningApp app;
-    private Browsing window;
-    private Page page;
-
+class StructuresBrowserTest extends InBrowser {
     StructuresBrowserTest(RunningApp app) {
-        this.app = app;
-    }
-
-    @BeforeEach
-    void fresh() {
-        window = Browsing.open();
-        page = window.page();
-    }
-
-    @AfterEach
-    void close() {
-        window.close();
+        super(app);
     }
 
     private String open(CardSpec spec) {
         return app.address() + "/cards/" + app.cards().create(spec, "test").id() + "/structure";
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
     static List<String> demoFiles() {

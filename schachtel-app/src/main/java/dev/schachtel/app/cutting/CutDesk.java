@@ -16,6 +16,7 @@ import dev.schachtel.app.words.Html;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
@@ -100,7 +101,14 @@ class CutDesk {
                 (pictures.size() == 1 ? "1 sheet" : pictures.size() + " sheets") + " on the mat, 2 mm between parts",
                 "",
                 false)));
-        if (!cutting.mats().unplaced().isEmpty()) {
+        if (cutting.isRefused()) {
+            materials.add(new CutView.Material(
+                    "Too many at once",
+                    List.of(),
+                    "More than " + CutPlanner.MOST + " blanks are not planned. Make fewer cards at a time.",
+                    "",
+                    false));
+        } else if (!cutting.mats().unplaced().isEmpty()) {
             Demand left = cutting.mats().unplaced().get(0);
             materials.add(new CutView.Material(
                     left.part().material().name() + ", electronic cutter",
@@ -137,13 +145,16 @@ class CutDesk {
                 .filter(m -> !m.provedLeast() && !m.sheets().isEmpty())
                 .toList();
         boolean proved = open.isEmpty();
+        boolean whole = proved && cutting.everythingPlaced();
         boolean on = look.seeking() && !proved;
         String words = proved
-                ? "Proved: nothing takes fewer sheets."
+                ? cutting.everythingPlaced()
+                        ? "Proved: nothing takes fewer sheets."
+                        : "Not everything can be cut from what there is; see below."
                 : (on ? "Looking for fewer sheets" : "Looked for " + look.spent() / 1000.0 + " s") + "; open for "
                         + open.get(0).material().name()
                         + (open.size() > 1 ? " and " + (open.size() - 1) + " more" : "");
-        return new CutView.Seek(proved, on, look.spent(), words);
+        return new CutView.Seek(proved, whole, on, look.spent(), words);
     }
 
     private static CutView.Material material(MaterialPlan plan, Units units, int first) {

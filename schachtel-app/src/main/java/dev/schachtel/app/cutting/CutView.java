@@ -56,7 +56,7 @@ public record CutView(
     public record Sum(String cards, String sheets, String waste, String cost, String program) {}
 
     /** How far the search is; on while the page still looks by itself. */
-    public record Seek(boolean proved, boolean on, int spent, String words) {}
+    public record Seek(boolean proved, boolean whole, boolean on, int spent, String words) {}
 
     /** The plan if the maker went about it another way. */
     public record Way(String name, String sheets, String waste, String cost, String settings, boolean now) {}

@@ -3,11 +3,13 @@ package dev.schachtel.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lettering;
+import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
@@ -26,8 +28,8 @@ final class ColourCheck implements Check {
         List<Pair> pairs = new ArrayList<>();
         for (Joint joint : build.joints()) {
             if (joint.hold() == Joint.Hold.RESTS && !(joint.by() instanceof Foam)) {
-                build.partAt(joint.upper())
-                        .ifPresent(upper -> build.partAt(joint.lower()).ifPresent(lower -> pair(upper, lower, pairs)));
+                build.level(joint.upper()).ifPresent(level -> beneath(build, level)
+                        .ifPresent(lower -> build.partAt(joint.upper()).ifPresent(upper -> pair(upper, lower, pairs))));
             }
         }
         pairs.stream().filter(Pair::runsTogether).forEach(p -> p.say(report).watch());
@@ -36,6 +38,21 @@ final class ColourCheck implements Check {
                     .works());
         }
         build.letterings().forEach(l -> text(l, build, report));
+    }
+
+    /** What is seen round it: the highest sheet of another piece that lies under it. */
+    private static Optional<Part> beneath(Build build, Level upper) {
+        return build.levels().stream()
+                .filter(l -> !l.top().isAbove(upper.bottom()))
+                .filter(l -> !l.slab().part().owner().equals(upper.slab().part().owner()))
+                .filter(l -> build.part(l.slab().part())
+                        .filter(p -> p.material() instanceof Cardstock)
+                        .isPresent())
+                .filter(l -> l.slab().footprints().stream()
+                        .anyMatch(f -> upper.slab().footprints().stream().anyMatch(f::overlaps)))
+                .max(Comparator.comparing(Level::top))
+                .map(l -> l.slab().part())
+                .flatMap(build::part);
     }
 
     private static void pair(Part upper, Part lower, List<Pair> pairs) {

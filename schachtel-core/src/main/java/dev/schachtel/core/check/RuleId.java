@@ -63,6 +63,7 @@ public enum RuleId {
     PLATE,
     SHEET_SIZE,
     SHEET_STOCK,
+    TOO_MANY_PARTS,
     STOCK_SHORT,
     ROLL_SHORT,
     GRAIN,

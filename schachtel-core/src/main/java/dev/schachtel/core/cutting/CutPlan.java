@@ -68,6 +68,11 @@ public record CutPlan(List<Demand> demands, List<MaterialPlan> materials, Mats m
                 + mats.sheets.stream().mapToLong(m -> m.sheet().price()).sum();
     }
 
+    /** Whether there are more blanks than are planned at all; nothing is placed then. */
+    public boolean isRefused() {
+        return demands.stream().mapToLong(Demand::count).sum() > CutPlanner.MOST;
+    }
+
     public boolean everythingPlaced() {
         return mats.unplaced.isEmpty()
                 && materials.stream().allMatch(m -> m.unplaced().isEmpty());

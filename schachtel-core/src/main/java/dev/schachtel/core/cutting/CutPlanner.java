@@ -9,6 +9,9 @@ public final class CutPlanner {
     /** Card left round a part that is die or knife cut from its blank: 3 mm each side. */
     public static final Length ALLOWANCE = Length.ofMillimetres(3);
 
+    /** Plans for more blanks than this are refused. */
+    public static final int MOST = 20_000;
+
     private CutPlanner() {}
 
     /** The first answer, which takes milliseconds; exact for a few parts of a material, else near the least. */

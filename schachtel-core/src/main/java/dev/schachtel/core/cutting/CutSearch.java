@@ -19,9 +19,16 @@ public final class CutSearch {
     private final List<SheetSearch> searches = new ArrayList<>();
     private final List<LinearPlan> rolls;
     private final Workshop workshop;
+    private final boolean tooMany;
 
     CutSearch(Build build, Workshop workshop) {
         this.demands = Demands.of(build);
+        this.workshop = workshop;
+        this.tooMany = demands.stream().mapToLong(Demand::count).sum() > CutPlanner.MOST;
+        if (tooMany) {
+            this.rolls = List.of();
+            return;
+        }
         Map<Material, List<Demand>> byMaterial = new LinkedHashMap<>();
         demands.stream().filter(d -> !d.part().material().fromRoll()).forEach(d -> byMaterial
                 .computeIfAbsent(d.part().material(), m -> new ArrayList<>())
@@ -29,7 +36,6 @@ public final class CutSearch {
         byMaterial.forEach((material, wanted) ->
                 searches.add(new SheetSearch(material, wanted, workshop.sheetsOf(material.id()), workshop.tools())));
         this.rolls = LinearPlanner.plan(build, demands, workshop);
-        this.workshop = workshop;
     }
 
     /** So many rounds more for every material whose plan is not proved least yet. */
@@ -48,6 +54,9 @@ public final class CutSearch {
     }
 
     public CutPlan plan() {
+        if (tooMany) {
+            return new CutPlan(demands, List.of(), new CutPlan.Mats(List.of(), demands), rolls);
+        }
         List<MaterialPlan> plans = new ArrayList<>();
         searches.forEach(s -> plans.add(s.plan()));
         Map<Material, List<Demand>> nested = new LinkedHashMap<>();

@@ -146,7 +146,7 @@ public final class Scalars {
         } else if (value instanceof Colour colour) {
             return colour.hex();
         } else if (value instanceof Optional<?> optional) {
-            return optional.map(Object::toString).orElse("");
+            return optional.map(inner -> write(inner, units)).orElse("");
         }
         return value.toString();
     }

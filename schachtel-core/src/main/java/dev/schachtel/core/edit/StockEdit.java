@@ -13,6 +13,8 @@ import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.LengthText;
+import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 
 /**
@@ -141,8 +143,8 @@ public final class StockEdit {
     private Length length(String component, String text) {
         Length value;
         try {
-            value = dev.schachtel.core.measure.LengthText.parse(text, units);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+            value = LengthText.parse(text, units);
+        } catch (LengthTextException e) {
             throw new RefusedException(component, String.valueOf(e.getMessage()));
         }
         boolean roll = component.equals("left") || component.equals("full");

@@ -22,6 +22,7 @@ import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
+import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 
 /**
@@ -116,7 +117,7 @@ public final class StockCsv {
                     whole(row, "count"),
                     Sheet.Origin.valueOf(row.get("sort").toUpperCase(Locale.ROOT)),
                     price));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (IllegalArgumentException | LengthTextException e) {
             throw new RefusedException(line, String.valueOf(e.getMessage()));
         }
     }

@@ -12,6 +12,7 @@ import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.check.Report;
 import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
@@ -27,6 +28,14 @@ final class Prospects {
     /** Sheets that the plan takes against those in the drawer, by material. */
     static Findings stock(CutPlan cutting) {
         Report report = new Report();
+        if (cutting.isRefused()) {
+            int blanks = (int) Math.min(
+                    Integer.MAX_VALUE,
+                    cutting.demands().stream().mapToLong(d -> d.count()).sum());
+            report.on(RuleId.TOO_MANY_PARTS, Id.BASE)
+                    .measured(new Amount.Count(blanks), new Amount.Count(CutPlanner.MOST))
+                    .mend();
+        }
         for (MaterialPlan plan : cutting.materials()) {
             int taken = plan.taken();
             if (plan.toBuy() > 0) {

@@ -65,6 +65,10 @@ class ChecksTest {
                 arguments(RuleId.RUNS_TOGETHER, Severity.WATCH, card().set("liner", "card", "slate-300")),
                 arguments(RuleId.TEXT_CONTRAST, Severity.WATCH, card().set("sentiment", "card", "damson-300")),
                 arguments(RuleId.STOCK_SHORT, Severity.WATCH, card().set("brief", "cards", "200")),
+                arguments(
+                        RuleId.TOO_MANY_PARTS,
+                        Severity.MEND,
+                        card().set("brief", "cards", "500").set("shaker", "strips", "40")),
                 arguments(RuleId.ROLL_SHORT, Severity.WATCH, card().set("brief", "cards", "60")),
                 arguments(RuleId.DEADLINE, Severity.MEND, dozens().set("brief", "due", "2026-11-25")),
                 arguments(RuleId.DEADLINE, Severity.MEND, card().set("brief", "due", "2026-11-24")),

@@ -1,0 +1,35 @@
+package dev.schachtel.app;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+
+/** A test in a window of its own. */
+@ExtendWith(RunningApp.class)
+abstract class InBrowser {
+    final RunningApp app;
+    Browsing window;
+    Page page;
+
+    InBrowser(RunningApp app) {
+        this.app = app;
+    }
+
+    @BeforeEach
+    void fresh() {
+        window = Browsing.open();
+        page = window.page();
+    }
+
+    @AfterEach
+    void close() {
+        window.close();
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+}
