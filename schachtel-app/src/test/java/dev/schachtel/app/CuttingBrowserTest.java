@@ -149,7 +149,7 @@ class CuttingBrowserTest extends InBrowser {
         drop("bad.svg", "<!DOCTYPE x [<!ENTITY a 'b'>]><svg xmlns='http://www.w3.org/2000/svg'>&a;</svg>");
         assertThat(page.locator("body")).containsText("entities");
         page.goBack();
-        assertThat(page.locator(".sel h2")).hasText("Cut-out");
+        assertThat(page.locator(".sel h2")).hasText("Arrow");
     }
 
     private void drop(String name, String content) {

@@ -33,7 +33,7 @@ class Ways {
     }
 
     private static Workshop with(Workshop w, List<Sheet> sheets) {
-        return new Workshop(w.materials(), w.fillings(), sheets, w.rolls(), w.envelopes(), w.tools());
+        return w.with(sheets, w.rolls(), w.tools());
     }
 
     private static CutView.Way way(String name, CutPlan plan, boolean now) {

@@ -15,7 +15,9 @@ import dev.schachtel.app.words.Html;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
@@ -48,6 +50,7 @@ class Drawer {
                 sheets,
                 offcuts,
                 workshop.rolls().stream().map(r -> line(r, workshop, taken)).toList(),
+                workshop.dies().stream().map(Drawer::line).toList(),
                 tools(workshop.tools()),
                 choices(workshop, false),
                 choices(workshop, true),
@@ -113,6 +116,17 @@ class Drawer {
                         new StockView.Input(id, "price", "Price each", money(s.price()), "")));
     }
 
+    private static StockView.Line line(Die d) {
+        return new StockView.Line(
+                d.id().value(),
+                d.name(),
+                Html.of(d.width(), Units.MM) + " × " + Html.of(d.height(), Units.MM) + " mm"
+                        + (d.stitched().isPositive() ? ", stitched" : ""),
+                "",
+                d.set(),
+                List.of());
+    }
+
     private static StockView.Line line(Roll r, Workshop workshop, Map<MaterialId, String> taken) {
         String id = r.id().value();
         return new StockView.Line(
@@ -153,7 +167,8 @@ class Drawer {
 
     private static List<StockView.Choice> choices(Workshop workshop, boolean rolls) {
         return workshop.materials().stream()
-                .filter(m -> m.fromRoll() == rolls)
+                .filter(m -> (m.fromRoll() || m instanceof Adhesive a && !a.dries()) == rolls)
+                .filter(m -> !(m instanceof Adhesive a && a.dries()))
                 .map(m -> new StockView.Choice(m.id().value(), m.name(), false))
                 .toList();
     }

@@ -19,6 +19,7 @@ import org.springframework.web.multipart.MultipartFile;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.exchange.StockCsv;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
@@ -79,6 +80,17 @@ public class StockController {
             @RequestParam String full,
             @RequestParam Optional<Long> card) {
         workshops.change(w -> edit(w).addRoll(new MaterialId(material), width, full));
+        return back(card);
+    }
+
+    @PostMapping("/dies")
+    String die(
+            @RequestParam Die.Shape shape,
+            @RequestParam String width,
+            @RequestParam(defaultValue = "") String height,
+            @RequestParam(defaultValue = "") String set,
+            @RequestParam Optional<Long> card) {
+        workshops.change(w -> edit(w).addDie(shape, width, height, set));
         return back(card);
     }
 

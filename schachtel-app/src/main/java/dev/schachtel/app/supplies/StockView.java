@@ -7,6 +7,7 @@ public record StockView(
         List<Line> sheets,
         List<Line> offcuts,
         List<Line> rolls,
+        List<Line> dies,
         List<Input> tools,
         List<Choice> sheetMaterials,
         List<Choice> rollMaterials,

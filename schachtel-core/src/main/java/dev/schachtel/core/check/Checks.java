@@ -21,7 +21,8 @@ public final class Checks {
             new GlueCheck(),
             new SupportCheck(),
             new PostCheck(),
-            new SheetCheck());
+            new SheetCheck(),
+            new DieCheck());
 
     private Checks() {}
 

@@ -31,6 +31,7 @@ public record Remedy(Act act, Amount to, List<Change> changes) {
         MATCH_STEPS,
         HANG_FEWER,
         FEWER_PICTURES,
-        SHORTEN_DROP
+        SHORTEN_DROP,
+        TAKE_DIE
     }
 }

@@ -60,6 +60,7 @@ public enum RuleId {
     ENVELOPE_SIZE,
     ENVELOPE_THICKNESS,
     ENVELOPE_WEIGHT,
+    DIE_MISSING,
     PLATE,
     SHEET_SIZE,
     SHEET_STOCK,

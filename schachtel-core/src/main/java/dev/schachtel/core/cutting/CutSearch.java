@@ -30,9 +30,11 @@ public final class CutSearch {
             return;
         }
         Map<Material, List<Demand>> byMaterial = new LinkedHashMap<>();
-        demands.stream().filter(d -> !d.part().material().fromRoll()).forEach(d -> byMaterial
-                .computeIfAbsent(d.part().material(), m -> new ArrayList<>())
-                .add(d));
+        demands.stream()
+                .filter(d -> !d.part().material().fromRoll() && !d.isNested())
+                .forEach(d -> byMaterial
+                        .computeIfAbsent(d.part().material(), m -> new ArrayList<>())
+                        .add(d));
         byMaterial.forEach((material, wanted) ->
                 searches.add(new SheetSearch(material, wanted, workshop.sheetsOf(material.id()), workshop.tools())));
         this.rolls = LinearPlanner.plan(build, demands, workshop);

@@ -42,8 +42,7 @@ public final class StockDraw {
                 .map(r -> new Roll(
                         r.id(), r.material(), r.width(), rolls.getOrDefault(r.id(), r.left()), r.full(), r.price()))
                 .toList();
-        return new Workshop(
-                workshop.materials(), workshop.fillings(), sheets, left, workshop.envelopes(), workshop.tools());
+        return workshop.with(sheets, left, workshop.tools());
     }
 
     private static void rests(CutPlan plan, Workshop workshop, List<Sheet> sheets) {

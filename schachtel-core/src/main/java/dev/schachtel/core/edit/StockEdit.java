@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
+import dev.schachtel.core.material.Adhesive;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
@@ -69,7 +71,7 @@ public final class StockEdit {
     /** A new kind of sheet or an offcut. */
     public Workshop addSheet(MaterialId material, String width, String height, Sheet.Origin origin) {
         Material of = material(material);
-        if (of.fromRoll()) {
+        if (of.fromRoll() || of instanceof Adhesive) {
             throw new RefusedException("material", "'" + of.name() + "' comes from a roll");
         }
         Grain grain = of instanceof dev.schachtel.core.material.Cardstock ? Grain.UP : Grain.NONE;
@@ -87,9 +89,23 @@ public final class StockEdit {
         return with(workshop.sheets(), plus(workshop.rolls(), roll), workshop.tools());
     }
 
-    /** Without the sheet or roll of this name. */
+    /** A die of its own or of a nested set. */
+    public Workshop addDie(Die.Shape shape, String width, String height, String set) {
+        Length wide = length("width", width);
+        Length high = height.isBlank() ? wide : length("height", height);
+        if (set.length() > 60) {
+            throw new RefusedException("set", "is longer than 60 letters");
+        }
+        String word = Scalars.kebab(shape.name());
+        Die die = new Die(free("die-" + word), word + " die", shape, wide, high, set.strip(), Length.ZERO);
+        return workshop.with(plus(workshop.dies(), die));
+    }
+
+    /** Without the sheet, roll or die of this name. */
     public Workshop remove(MaterialId id) {
-        return with(
+        Workshop rest = workshop.with(
+                workshop.dies().stream().filter(d -> !d.id().equals(id)).toList());
+        return rest.with(
                 workshop.sheets().stream().filter(s -> !s.id().equals(id)).toList(),
                 workshop.rolls().stream().filter(r -> !r.id().equals(id)).toList(),
                 workshop.tools());
@@ -119,12 +135,13 @@ public final class StockEdit {
                 .map(i -> new MaterialId(root + "-" + i))
                 .filter(id -> workshop.sheets().stream().noneMatch(s -> s.id().equals(id)))
                 .filter(id -> workshop.rolls().stream().noneMatch(r -> r.id().equals(id)))
+                .filter(id -> workshop.dies().stream().noneMatch(d -> d.id().equals(id)))
                 .findFirst()
                 .orElseThrow();
     }
 
     private Workshop with(List<Sheet> sheets, List<Roll> rolls, Tools tools) {
-        return new Workshop(workshop.materials(), workshop.fillings(), sheets, rolls, workshop.envelopes(), tools);
+        return workshop.with(sheets, rolls, tools);
     }
 
     private <T> T changed(T record, String component, String text) {

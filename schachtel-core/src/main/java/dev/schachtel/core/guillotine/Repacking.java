@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class Repacking {
     private static final int MEMORY = 100;
     private static final double GAPS_FIRST = 0.5;
-    private static final double OVERLOOKED = 0.02;
+    private static final double OVERLOOKED = 0.5;
 
     private final Job job;
     private final SplittableRandom random;
@@ -246,12 +246,12 @@ final class Repacking {
         Opened.@Nullable Place best = null;
         int at = 0;
         for (int i = 0; i < now.size(); i++) {
-            if (!everywhere && !touched.get(i)) {
+            if (!touched.get(i) && (!everywhere || random.nextDouble() < OVERLOOKED)) {
                 continue;
             }
             Opened board = now.get(i);
             Board of = job.boards().get(board.board);
-            if (of.area() - board.used < want.area() || random.nextDouble() < OVERLOOKED) {
+            if (of.area() - board.used < want.area()) {
                 continue;
             }
             Opened.@Nullable Place found = board.best(want, of, taste, best);

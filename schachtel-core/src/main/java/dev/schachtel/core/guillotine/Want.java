@@ -21,8 +21,8 @@ public record Want(long width, long height, int count, boolean[] stays, boolean[
 
     /** Whether it may lie so on this board; the board's size does not matter here. */
     boolean mayLie(Board board, boolean turned) {
-        boolean[] may = turned ? turns : stays;
-        return may[Math.min(board.grain(), may.length - 1)] && !(turned && width == height && mayLie(board, false));
+        int column = Math.min(board.grain(), stays.length - 1);
+        return turned ? turns[column] && (width != height || !stays[column]) : stays[column];
     }
 
     boolean fits(Board board, boolean turned) {

@@ -9,6 +9,7 @@ public record Workshop(
         List<Filling> fillings,
         List<Sheet> sheets,
         List<Roll> rolls,
+        List<Die> dies,
         List<Envelope> envelopes,
         Tools tools) {
     public Workshop {
@@ -16,7 +17,18 @@ public record Workshop(
         fillings = List.copyOf(fillings);
         sheets = List.copyOf(sheets);
         rolls = List.copyOf(rolls);
+        dies = List.copyOf(dies);
         envelopes = List.copyOf(envelopes);
+    }
+
+    /** The same workshop with another drawer. */
+    public Workshop with(List<Sheet> otherSheets, List<Roll> otherRolls, Tools otherTools) {
+        return new Workshop(materials, fillings, otherSheets, otherRolls, dies, envelopes, otherTools);
+    }
+
+    /** The same workshop with other dies. */
+    public Workshop with(List<Die> otherDies) {
+        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, tools);
     }
 
     public Optional<Material> material(MaterialId id) {

@@ -69,6 +69,7 @@ class ChecksTest {
                         RuleId.TOO_MANY_PARTS,
                         Severity.MEND,
                         card().set("brief", "cards", "500").set("shaker", "strips", "40")),
+                arguments(RuleId.DIE_MISSING, Severity.WATCH, card().set("window", "shape.diameter", "2 1/8 in")),
                 arguments(RuleId.ROLL_SHORT, Severity.WATCH, card().set("brief", "cards", "60")),
                 arguments(RuleId.DEADLINE, Severity.MEND, dozens().set("brief", "due", "2026-11-25")),
                 arguments(RuleId.DEADLINE, Severity.MEND, card().set("brief", "due", "2026-11-24")),
@@ -326,6 +327,7 @@ class ChecksTest {
                 Map.entry(RuleId.TIPS, () -> TestCards.of("bad/falling-easel.json")),
                 Map.entry(RuleId.FLAP_GAP, () -> TestCards.of("bad/flaps-that-collide.json")
                         .remove("bell")),
+                Map.entry(RuleId.DIE_MISSING, () -> card().set("window", "shape.diameter", "2 1/8 in")),
                 Map.entry(RuleId.GUSSET, () -> card().set("liner", "fixing", "foam-tape-2")));
         cards.forEach(ChecksTest::mends);
     }

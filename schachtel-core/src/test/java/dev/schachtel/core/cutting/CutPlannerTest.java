@@ -177,8 +177,7 @@ class CutPlannerTest {
     }
 
     private static Workshop workshop(Tools tools) {
-        Workshop w = TestCards.WORKSHOP;
-        return new Workshop(w.materials(), w.fillings(), w.sheets(), w.rolls(), w.envelopes(), tools);
+        return TestCards.WORKSHOP.with(TestCards.WORKSHOP.sheets(), TestCards.WORKSHOP.rolls(), tools);
     }
 
     /** Every stroke finds its piece in hand, and when all are made each sheet lies there as its tree says. */

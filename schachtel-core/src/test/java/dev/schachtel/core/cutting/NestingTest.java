@@ -72,6 +72,9 @@ class NestingTest {
                 got.merge(a.demand().letter(), 1, Integer::sum);
             }
         }
+        assertThat(plan.numbered().stream().flatMap(s -> s.laid().stream()))
+                .as("nothing is cut twice")
+                .noneMatch(l -> l.blank().demand().isNested());
         for (Demand d : plan.demands()) {
             if (d.isNested() && !plan.mats().unplaced().contains(d)) {
                 assertThat(got).containsEntry(d.letter(), d.count());

@@ -140,4 +140,34 @@ class FilesTest {
                 Look.chosen(656, 526, Units.INCH, new Id("window"), "/x?select="));
         assertThat(front).contains("l-hidden").contains("l-mount").contains("data-select=\"shaker\"");
     }
+
+    /** The printed program names every setting and ticks every stroke; a base larger than a page is tiled. */
+    @Test
+    void theProgramPrintsAndLargePartsAreTiled() throws Exception {
+        Path pdf = dir.resolve("program.pdf");
+        Files.write(
+                pdf,
+                ProgramPdf.write("Upper Station", plan.cutting(), plan.spec().units()));
+        String text = run("pdftotext", "-layout", pdf.toString(), "-");
+        int strokes = 0;
+        int settings = 0;
+        int first = 1;
+        for (var material : plan.cutting().materials()) {
+            var program = dev.schachtel.core.cutting.TrimmerProgram.of(material.sheets(), first);
+            first += material.sheets().size();
+            strokes += program.strokes();
+            settings += program.settings().size();
+        }
+        assertThat(text.split("\\[ \\]", -1)).hasSize(strokes + 1);
+        assertThat(text.split("Stop at ", -1)).hasSize(settings + 1);
+        Path tiled = dir.resolve("tiled.pdf");
+        var wide = TestCards.upperStation()
+                .set("base", "width", "200 mm")
+                .set("card", "units", "mm")
+                .build();
+        Files.write(tiled, SheetPdf.write(wide));
+        String words = run("pdftotext", "-layout", tiled.toString(), "-");
+        assertThat(words).contains("Page 1 of 2 across").contains("Page 2 of 2 across");
+        assertThat(run("pdfinfo", tiled.toString())).contains("A4");
+    }
 }
