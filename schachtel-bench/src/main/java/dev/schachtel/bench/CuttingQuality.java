@@ -1,20 +1,31 @@
 package dev.schachtel.bench;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.cutting.CutPlanner;
+import dev.schachtel.core.cutting.CutSearch;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.WorkshopFile;
 import dev.schachtel.core.guillotine.Board;
 import dev.schachtel.core.guillotine.Job;
 import dev.schachtel.core.guillotine.Packing;
 import dev.schachtel.core.guillotine.Search;
 import dev.schachtel.core.guillotine.Want;
+import dev.schachtel.core.material.Workshop;
 
 /**
  * How near the least the cutting planner comes, over generated jobs of fixed seeds. Prints one line a group; arguments:
- * {@code mix} or {@code puzzles}, seconds a job may take at most.
+ * {@code mix}, {@code batch} or {@code puzzles}, seconds a job may take at most.
  */
 public final class CuttingQuality {
     /** Sizes are in 1/64 in, sheets those of the demo's drawer. */
@@ -22,10 +33,13 @@ public final class CuttingQuality {
 
     private CuttingQuality() {}
 
-    public static void main(String[] args) {
+    public static void main(String[] args) throws IOException {
         double seconds = args.length > 1 ? Double.parseDouble(args[1]) : 2;
         if (args.length == 0 || args[0].equals("mix")) {
             mix(seconds);
+        }
+        if (args.length == 0 || args[0].equals("batch")) {
+            batch();
         }
         if (args.length == 0 || args[0].equals("puzzles")) {
             puzzles(seconds);
@@ -39,6 +53,53 @@ public final class CuttingQuality {
             search.run(20);
         }
         return search;
+    }
+
+    /** How long Terraces x 40 and 2,000 mixed parts take to the first answer, and what 2 and 5 s make of it. */
+    private static void batch() throws IOException {
+        Workshop workshop = WorkshopFile.standard();
+        CardSpec spec = CardFile.read(Files.readString(Path.of("demo", "terraces.json")), workshop);
+        Build build = Engineering.engineer(spec, workshop);
+        for (int i = 0; i < 20; i++) {
+            CutPlanner.plan(build, workshop);
+        }
+        long start = System.nanoTime();
+        CutSearch search = CutPlanner.search(build, workshop);
+        double first = (System.nanoTime() - start) / 1e6;
+        int sheets = search.plan().sheets();
+        while (!search.done() && System.nanoTime() - start < 2e9) {
+            search.run(20);
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "Terraces x 40: first %.0f ms (%d sheets), final after %.0f ms (%d sheets, %s)%n",
+                first,
+                sheets,
+                (System.nanoTime() - start) / 1e6,
+                search.plan().sheets(),
+                search.done() ? "proved" : "not proved");
+        List<Want> wants = new ArrayList<>();
+        Random random = new Random(7);
+        for (int i = 0; i < 50; i++) {
+            wants.add(Want.free(20 + random.nextInt(500), 20 + random.nextInt(500), 40));
+        }
+        Job job = new Job(wants, List.of(new Board(12 * INCH, 12 * INCH, 0, 1000, true)));
+        start = System.nanoTime();
+        Search large = Search.of(job, 1);
+        first = (System.nanoTime() - start) / 1e6;
+        sheets = large.best().taken();
+        while (!large.done() && System.nanoTime() - start < 5e9) {
+            large.run(20);
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "2,000 parts: first %.0f ms (%d sheets), after %.1f s %d sheets, bound %d; heap used %d MB%n",
+                first,
+                sheets,
+                (System.nanoTime() - start) / 1e9,
+                large.best().taken(),
+                large.bound().boards(),
+                (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20);
     }
 
     /** What makers cut: 3 to 15 sizes, 2 to 80 copies each, one or two sheet sizes, grain on a third of the parts. */

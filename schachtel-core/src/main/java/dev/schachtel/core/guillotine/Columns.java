@@ -27,11 +27,13 @@ final class Columns {
     private final Master master;
     private final int[] rowOf;
     private Bound bound = new Bound(0, Bound.How.COLUMNS);
+    private final boolean up;
     private boolean done;
 
     /** With sizes rounded up, columns can be cut; down, the bound holds. Where nothing need be rounded, both. */
     Columns(Job job, boolean up) {
         this.job = job;
+        this.up = up;
         this.cuttable = java.util.stream.IntStream.range(0, job.wants().size())
                 .filter(i -> job.wants().get(i).count() > 0 && soldTakes(job, i))
                 .toArray();
@@ -58,6 +60,16 @@ final class Columns {
                 .anyMatch(b -> b.sold() && job.wants().get(want).fits(b));
     }
 
+    /** Whether its sheets can be cut. */
+    boolean canBeCut() {
+        return up || exact();
+    }
+
+    /** Whether its bound holds. */
+    boolean isBound() {
+        return !up || exact();
+    }
+
     boolean exact() {
         return boards.stream().allMatch(Knapsack::exact);
     }
@@ -72,6 +84,9 @@ final class Columns {
 
     /** One round: new prices, the best filling at them, the bound that follows. */
     void step() {
+        if (done) {
+            return;
+        }
         double[] shares = master.prices();
         long[] prices = new long[job.wants().size()];
         for (int r = 0; r < cuttable.length; r++) {

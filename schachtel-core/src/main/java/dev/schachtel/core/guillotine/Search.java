@@ -133,25 +133,26 @@ public final class Search {
                 rounded = true;
                 return;
             }
-            columns.add(new Columns(job, false));
+            columns.add(new Columns(job, true));
             if (!columns.get(0).exact()) {
-                columns.add(new Columns(job, true));
+                columns.add(new Columns(job, false));
             }
         }
-        Columns now = columns.stream().filter(c -> !c.done()).findFirst().orElse(columns.get(0));
-        if (now.done() || columnRounds >= COLUMN_ROUNDS) {
-            Columns cuttable = columns.get(columns.size() - 1);
-            for (double from : new double[] {1, 0.9, 0.7, 0.5, 0.3}) {
-                take(completed(cuttable.rounded(from)));
-            }
-            rounded = true;
-            columns.clear();
-            return;
-        }
+        Columns now = columns.get(0);
         now.step();
         columnRounds++;
-        if (columns.get(0) == now) {
+        if (now.isBound()) {
             bound = bound.or(now.bound());
+        }
+        if (now.done() || columnRounds >= COLUMN_ROUNDS) {
+            columns.remove(0);
+            columnRounds = 0;
+            if (now.canBeCut()) {
+                for (double from : new double[] {1, 0.9, 0.7, 0.5, 0.3}) {
+                    take(completed(now.rounded(from)));
+                }
+            }
+            rounded = columns.isEmpty();
         }
     }
 
