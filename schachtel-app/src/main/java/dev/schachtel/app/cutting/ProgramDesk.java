@@ -44,7 +44,7 @@ class ProgramDesk {
                     }
                 }
                 settings.add(new CutView.Setting(
-                        Html.of(setting.stop(), units) + " " + units.sign(),
+                        stop(setting.stop(), units),
                         share(setting.stop()),
                         material.material().name(),
                         strokes));
@@ -80,6 +80,14 @@ class ProgramDesk {
         } else {
             strokes.add(line);
         }
+    }
+
+    /** A size that is no sixteenth has its millimetres beside it: a stop is set exactly. */
+    private static String stop(Length stop, Units units) {
+        return Html.of(stop, units) + " " + units.sign()
+                + (units.pieces(stop).rounded() && units == Units.INCH
+                        ? " <small>" + Html.of(stop, Units.MM) + " mm</small>"
+                        : "");
     }
 
     private static int share(Length stop) {
@@ -121,7 +129,7 @@ class ProgramDesk {
         orders.add(outcome(stroke.first(), stroke.second(), units));
         boolean tooLong = stroke.length().isAbove(plan.workshop().tools().trimmer());
         return new CutView.OpenStroke(
-                "Stop at " + Html.of(stroke.stop(), units) + " " + units.sign() + " of " + Html.of(length, units),
+                "Stop at " + stop(stroke.stop(), units) + " of " + Html.of(length, units),
                 orders,
                 tooLong ? "Longer than the trimmer: cut it with knife and steel ruler." : "");
     }
