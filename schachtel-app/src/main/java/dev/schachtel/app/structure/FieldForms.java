@@ -1,5 +1,6 @@
 package dev.schachtel.app.structure;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -20,6 +21,7 @@ import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.exchange.Choices;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
@@ -137,10 +139,9 @@ public class FieldForms {
                             new Field.Option("false", "no", text.equals("false"))),
                     false,
                     false);
-        } else if (type == java.time.LocalDate.class) {
-            return new Field(piece, component, label, "date", text, "", List.of(), false, false);
-        } else if (type == dev.schachtel.core.material.Colour.class) {
-            return new Field(piece, component, label, "colour", text, "", List.of(), false, false);
+        } else if (type == LocalDate.class || type == Colour.class) {
+            String sort = type == LocalDate.class ? "date" : "colour";
+            return new Field(piece, component, label, sort, text, "", List.of(), false, false);
         } else if (type == String.class) {
             boolean tooLong = text.length() > LONGEST_SHOWN;
             String shown = tooLong ? text.length() + " letters, read from a file" : text;

@@ -1,5 +1,6 @@
 package dev.schachtel.core.check;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -8,7 +9,6 @@ import java.util.Set;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Id;
@@ -22,28 +22,37 @@ import dev.schachtel.core.measure.Length;
 final class DieCheck implements Check {
     private static final String DIAMETER = "shape.diameter";
 
+    /** A size that is die cut, and whose piece asks for it. */
+    private record Wish(Id owner, Form form) {}
+
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         Set<Id> said = new HashSet<>();
         for (Part part : build.parts()) {
+            List<Wish> wishes = new ArrayList<>();
             if (part.method() == CutMethod.DIE) {
-                judge(build, workshop, part.owner(), part.form(), said, report);
+                wishes.add(new Wish(part.owner(), part.form()));
             }
-            for (Cutout cutout : part.cutouts()) {
-                if (cutout.method() == CutMethod.DIE) {
-                    judge(build, workshop, cutout.owner(), cutout.form(), said, report);
-                }
-            }
+            part.cutouts().stream()
+                    .filter(c -> c.method() == CutMethod.DIE)
+                    .forEach(c -> wishes.add(new Wish(c.owner(), c.form())));
+            wishes.stream()
+                    .filter(w -> isChosen(build, w) && said.add(w.owner))
+                    .forEach(w -> judge(build, workshop, w, report));
         }
     }
 
-    private static void judge(Build build, Workshop workshop, Id owner, Form form, Set<Id> said, Report report) {
+    private static boolean isChosen(Build build, Wish wish) {
+        return shape(wish.form.sort()).isPresent()
+                && (Reading.length(build.spec(), wish.owner, DIAMETER).isPresent()
+                        || Reading.length(build.spec(), wish.owner, "shape.width")
+                                .isPresent());
+    }
+
+    private static void judge(Build build, Workshop workshop, Wish wish, Report report) {
+        Id owner = wish.owner;
+        Form form = wish.form;
         Optional<Die.Shape> shape = shape(form.sort());
-        boolean chosen = Reading.length(build.spec(), owner, DIAMETER).isPresent()
-                || Reading.length(build.spec(), owner, "shape.width").isPresent();
-        if (shape.isEmpty() || !chosen || !said.add(owner)) {
-            return;
-        }
         List<Die> alike =
                 workshop.dies().stream().filter(d -> d.shape() == shape.get()).toList();
         if (alike.stream().anyMatch(d -> d.cuts(form.width(), form.height()))) {

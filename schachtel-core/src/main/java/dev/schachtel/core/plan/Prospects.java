@@ -28,14 +28,7 @@ final class Prospects {
     /** Sheets that the plan takes against those in the drawer, by material. */
     static Findings stock(CutPlan cutting) {
         Report report = new Report();
-        if (cutting.isRefused()) {
-            int blanks = (int) Math.min(
-                    Integer.MAX_VALUE,
-                    cutting.demands().stream().mapToLong(d -> d.count()).sum());
-            report.on(RuleId.TOO_MANY_PARTS, Id.BASE)
-                    .measured(new Amount.Count(blanks), new Amount.Count(CutPlanner.MOST))
-                    .mend();
-        }
+        refused(cutting, report);
         for (MaterialPlan plan : cutting.materials()) {
             int taken = plan.taken();
             if (plan.toBuy() > 0) {
@@ -68,6 +61,17 @@ final class Prospects {
                     .works();
         }
         return report.findings();
+    }
+
+    private static void refused(CutPlan cutting, Report report) {
+        if (cutting.isRefused()) {
+            int blanks = (int) Math.min(
+                    Integer.MAX_VALUE,
+                    cutting.demands().stream().mapToLong(d -> d.count()).sum());
+            report.on(RuleId.TOO_MANY_PARTS, Id.BASE)
+                    .measured(new Amount.Count(blanks), new Amount.Count(CutPlanner.MOST))
+                    .mend();
+        }
     }
 
     private static void mats(CutPlan cutting, MaterialId material, Report report) {

@@ -9,17 +9,12 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
-import dev.schachtel.core.build.Derivation;
-import dev.schachtel.core.build.Flat;
-import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
-import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Row;
-import dev.schachtel.core.card.Stepper;
 import dev.schachtel.core.check.Spacers;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
@@ -27,6 +22,10 @@ import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Circles;
 import dev.schachtel.core.shape.Mm;
 
+import static dev.schachtel.core.engineering.Worked.mm;
+import static dev.schachtel.core.engineering.Worked.motion;
+import static dev.schachtel.core.engineering.Worked.part;
+import static dev.schachtel.core.engineering.Worked.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -34,170 +33,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 
-/** The worked examples of every base and feature, and what holds around them. */
-class StructuresTest {
-    private static Length mm(String text) {
-        return LengthText.parse(text, Units.MM);
-    }
-
-    private static Length size(Build build, String owner, String name) {
-        Amount amount = build.derivationsOf(new Id(owner)).stream()
-                .filter(d -> d.name().equals(name))
-                .map(Derivation::result)
-                .findFirst()
-                .orElseThrow(() -> new AssertionError(owner + " has no " + name));
-        return amount instanceof Amount.One one ? one.length() : ((Amount.Thick) amount).length();
-    }
-
-    private static Part part(Build build, String owner, String which) {
-        return build.part(new PartId(new Id(owner), which)).orElseThrow();
-    }
-
-    private static Motion motion(Build build, String owner) {
-        return build.mechanics().motions().stream()
-                .filter(m -> m.owner().equals(new Id(owner)))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    // ------------------------------------------------------------ bases
-
-    @Test
-    void gussetScoresTwiceAndGrowsTheBlank() {
-        Build build = TestCards.raised().set("base", "gusset", "4 mm").build();
-        assertThat(part(build, "base", "").form().width()).isEqualTo(mm("214 mm"));
-        assertThat(build.folds()).extracting(f -> f.from().x()).containsExactly(105.0, 109.0);
-    }
-
-    @Test
-    void meetingFlapsLeaveTheirGapAndOverlappingOnesALessCaliper() {
-        TestCards gate = TestCards.empty("{\"kind\": \"gate\", \"width\": \"120 mm\", \"height\": \"150 mm\"}");
-        Build meeting = gate.build();
-        assertThat(size(meeting, "base", "Both flaps")).isEqualTo(mm("119.2 mm"));
-        assertThat(size(meeting, "base", "Left flap").plus(size(meeting, "base", "Right flap")))
-                .isEqualTo(mm("119.2 mm"));
-        Build over = gate.set("base", "closing", "overlapping").build();
-        assertThat(size(over, "base", "Both flaps")).isEqualTo(mm("131.62 mm"));
-        assertThat(over.level(over.mechanics().leaves().get(1).slab())
-                        .orElseThrow()
-                        .bottom())
-                .as("the left flap closes last and lies on top")
-                .isGreaterThan(over.level(over.mechanics().leaves().get(0).slab())
-                        .orElseThrow()
-                        .bottom());
-    }
-
-    @Test
-    void aPartialDieCutEdgeKeepsTheCreaseSideWhole() {
-        Build build = TestCards.of("level-crossing.json").build();
-        Part base = part(build, "base", "");
-        double crease = Mm.of(size(build, "base", "Left flap"));
-        assertThat(base.outline().across(50.0)).hasSize(1);
-        assertThat(build.folds()).extracting(f -> f.from().x()).anyMatch(x -> Math.abs(x - crease) < 1e-6);
-        assertThat(base.outline().uprightEdge(base.outline().bounds().right())).isPresent();
-    }
-
-    /** H 139.7, lean 65, half way: s = 59.04, top at (0, 126.61); b = 80 at 65 has no solution. */
-    @Test
-    void easelStandsWhereTheTriangleSays() {
-        EaselGeometry half = new EaselGeometry(mm("139.7 mm"), mm("69.85 mm"));
-        Length stop = half.stop(65).orElseThrow();
-        assertThat(Mm.of(stop)).isCloseTo(59.04, within(0.005));
-        assertThat(half.topAt(Mm.of(stop), 65).x()).isCloseTo(0, within(0.001));
-        assertThat(half.topAt(Mm.of(stop), 65).y()).isCloseTo(126.61, within(0.005));
-        assertThat(new EaselGeometry(mm("139.7 mm"), mm("80 mm")).stop(65)).isEmpty();
-    }
-
-    /** Hinge to crease is the strut, crease to foot the flap, whatever was chosen; lean and stop give each other back. */
-    @Property(tries = 500)
-    void easelTriangleCloses(
-            @ForAll @IntRange(min = 40, max = 300) int height,
-            @ForAll @IntRange(min = 5, max = 60) int share,
-            @ForAll @IntRange(min = 20, max = 89) int lean) {
-        Length h = Length.ofMillimetres(height);
-        Length b = Length.ofMicrometres(height * 10L * share);
-        EaselGeometry g = new EaselGeometry(h, b);
-        g.stop(lean).ifPresent(s -> {
-            double t = Math.toRadians(lean);
-            double exact = Mm.of(b) * Math.cos(t)
-                    + Math.sqrt(Math.pow(Mm.of(g.strut()), 2) - Math.pow(Mm.of(b) * Math.sin(t), 2));
-            var crease = g.creaseAt(exact, lean);
-            assertThat(Math.hypot(crease.x(), crease.y())).isCloseTo(Mm.of(g.strut()), within(1e-6));
-            assertThat(Math.hypot(crease.x() - exact, crease.y())).isCloseTo(Mm.of(b), within(1e-6));
-            assertThat(g.lean(s).orElseThrow()).isCloseTo(lean, within(0.05));
-        });
-    }
-
-    @Test
-    void easelClosesOverItsStopBarAndIsGluedUnderTheCrease() {
-        Build build = TestCards.of("platform-sign.json").build();
-        Length stop = part(build, "base", "stop").material().thickness();
-        assertThat(build.thickness()).isGreaterThan(stop.plus(mm("2 mm")));
-        assertThat(build.folds()).extracting(Fold::way).contains(Fold.Way.MOUNTAIN, Fold.Way.VALLEY);
-        assertThat(size(build, "base", "Glued, from the foot")).isEqualTo(mm("69.85 mm"));
-    }
-
-    /** Stairs r 3 x 38.1, t 3 x 25.4 beside plain: open 190.5, forward from -63.5 to 76.2 = 139.7; r 30, t 40: 150. */
-    @Test
-    void stepperFoldsFlatBothWays() {
-        List<Flat> terraces = TestCards.of("terraces.json").build().mechanics().flats();
-        assertThat(terraces).extracting(Flat::height).containsExactly(mm("139.7 mm"), mm("190.5 mm"));
-        FlatSteps flat = FlatSteps.of(stairs("38.1 mm", "25.4 mm").zones());
-        assertThat(flat.least()).isEqualTo(mm("-63.5 mm"));
-        assertThat(flat.most()).isEqualTo(mm("76.2 mm"));
-        assertThat(FlatSteps.of(stairs("30 mm", "40 mm").zones()).length()).isEqualTo(mm("150 mm"));
-    }
-
-    private static Stepper stairs(String rise, String tread) {
-        TestCards card = TestCards.of("terraces.json")
-                .set("base", "rises", mm(rise).times(3).toString())
-                .set("base", "treads", mm(tread).times(3).toString())
-                .set("base", "middle.rise", rise)
-                .set("base", "middle.tread", tread);
-        return (Stepper) card.spec().base();
-    }
-
-    /** Folded flat it is never shorter than its longest face, and never longer than opened out. */
-    @Property(tries = 300)
-    void foldedFlatHoldsTheLongestFace(
-            @ForAll @IntRange(min = 1, max = 9) int steps,
-            @ForAll @IntRange(min = 5, max = 60) int rise,
-            @ForAll @IntRange(min = 5, max = 60) int tread) {
-        TestCards card = TestCards.of("terraces.json")
-                .set("base", "middle.steps", "" + steps)
-                .set("base", "middle.rise", rise + " mm")
-                .set("base", "middle.tread", tread + " mm")
-                .set("base", "rises", steps * rise + " mm")
-                .set("base", "treads", steps * tread + " mm");
-        Stepper stepper = (Stepper) card.spec().base();
-        Length longest = Length.ofMillimetres((long) steps * Math.max(rise, tread));
-        FlatSteps flat = FlatSteps.of(stepper.zones());
-        assertThat(flat.length()).isGreaterThanOrEqualTo(longest);
-        assertThat(flat.length()).isLessThanOrEqualTo(stepper.height());
-    }
-
-    @Test
-    void matsOnFacesLeaveTheirRevealAndCreasesStayFree() {
-        Build build = TestCards.of("terraces.json").build();
-        assertThat(part(build, "step-one", "").form().width()).isEqualTo(LengthText.parse("2 1/8", Units.INCH));
-        assertThat(part(build, "step-one", "").form().height()).isEqualTo(LengthText.parse("1 1/8", Units.INCH));
-        assertThat(part(build, "base", "").slits()).hasSize(2);
-    }
-
-    @Test
-    void shapedCardSharesItsStraightEdgeOrGetsAStrip() {
-        Build score = TestCards.of("ticket.json").build();
-        assertThat(score.folds().stream().filter(f -> f.part().owner().equals(Id.BASE)))
-                .hasSize(1);
-        assertThat(score.partsOf(Id.BASE)).hasSize(1);
-        Build strip = TestCards.of("ticket.json").set("base", "join", "strip").build();
-        assertThat(strip.partsOf(Id.BASE)).hasSize(3);
-        double leaf = score.face().area().squareMillimetres();
-        assertThat(part(score, "base", "").outline().area().squareMillimetres()).isCloseTo(2 * leaf, within(0.5));
-    }
-
-    // ------------------------------------------------------------ windows
-
+/** The worked examples of every feature and layer, and what holds around them. */
+class FeaturesTest {
     /** Three 2 in circles along 8 1/4: gap 9/16, or 5/8 with 1/2 margins. */
     @Test
     void rowGapsAreEqual() {
