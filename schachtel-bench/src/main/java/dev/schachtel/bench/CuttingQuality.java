@@ -40,6 +40,7 @@ public final class CuttingQuality {
         }
         if (args.length == 0 || args[0].equals("batch")) {
             batch();
+            many();
         }
         if (args.length == 0 || args[0].equals("puzzles")) {
             puzzles(seconds);
@@ -78,16 +79,19 @@ public final class CuttingQuality {
                 (System.nanoTime() - start) / 1e6,
                 search.plan().sheets(),
                 search.done() ? "proved" : "not proved");
+    }
+
+    private static void many() {
         List<Want> wants = new ArrayList<>();
         Random random = new Random(7);
         for (int i = 0; i < 50; i++) {
             wants.add(Want.free(20 + random.nextInt(500), 20 + random.nextInt(500), 40));
         }
         Job job = new Job(wants, List.of(new Board(12 * INCH, 12 * INCH, 0, 1000, true)));
-        start = System.nanoTime();
+        long start = System.nanoTime();
         Search large = Search.of(job, 1);
-        first = (System.nanoTime() - start) / 1e6;
-        sheets = large.best().taken();
+        double first = (System.nanoTime() - start) / 1e6;
+        int sheets = large.best().taken();
         while (!large.done() && System.nanoTime() - start < 5e9) {
             large.run(20);
         }
@@ -193,6 +197,10 @@ public final class CuttingQuality {
         return new Job(wants, List.of(new Board(w, h, 0, sheets, true)));
     }
 
+    private static void say(int seed, int sheets, int parts, Packing best) {
+        System.out.printf(Locale.ROOT, "  puzzle %d: %d sheets of %d parts, %d%n", seed, sheets, parts, best.taken());
+    }
+
     private static void puzzles(double seconds) {
         int[] small = new int[3];
         double ratios = 0;
@@ -211,16 +219,14 @@ public final class CuttingQuality {
             if (sheets <= 9) {
                 small[Math.min(2, above)]++;
                 if (above > 1) {
-                    System.out.printf(
-                            Locale.ROOT, "  puzzle %d: %d sheets of %d parts, %d%n", seed, sheets, parts, best.taken());
+                    say(seed, sheets, parts, best);
                 }
             } else {
                 large++;
                 double ratio = best.taken() / (double) sheets;
                 ratios += ratio;
                 if (ratio > 1.09) {
-                    System.out.printf(
-                            Locale.ROOT, "  puzzle %d: %d sheets of %d parts, %d%n", seed, sheets, parts, best.taken());
+                    say(seed, sheets, parts, best);
                 }
                 worst = Math.max(worst, ratio);
             }
