@@ -18,6 +18,7 @@ import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.CutSearch;
 import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Adding;
 import dev.schachtel.core.plan.Arrange;
@@ -75,6 +76,18 @@ public class Plans {
             case "spread-across", "spread-up" -> arrange.spread(ids, up);
             default -> throw new RefusedException(how, "there is no such way to put things in line");
         };
+    }
+
+    /**
+     * A die of the register.
+     *
+     * @throws RefusedException if there is none of this name
+     */
+    public Die die(String id) {
+        return workshops.now().dies().stream()
+                .filter(d -> d.id().value().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(id, "is not in the die register"));
     }
 
     public Plan of(CardSpec spec) {

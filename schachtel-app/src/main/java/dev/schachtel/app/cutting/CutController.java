@@ -18,7 +18,9 @@ import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CutChoice;
+import dev.schachtel.core.cutting.Harvest;
 import dev.schachtel.core.cutting.StockDraw;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
@@ -74,13 +76,24 @@ public class CutController {
             @ModelAttribute Seen seen,
             @RequestParam String part,
             @RequestParam String method,
-            @RequestParam String from) {
+            @RequestParam String from,
+            @RequestParam(defaultValue = "false") boolean middle) {
         CutChoice choice = new CutChoice(
                 part,
                 method.isBlank() ? Optional.empty() : CutDesk.method(method),
-                from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)));
+                from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)),
+                middle);
         cards.change(new Change(id, seen.version(), seen.revision(), "cut " + part, spec -> CardEdit.of(spec)
                 .cut(choice)));
+        return "redirect:/cards/" + id + "/cut";
+    }
+
+    /** Uses the covered middles of all parts that have one, or of none. */
+    @PostMapping("/middles")
+    String middles(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam boolean use) {
+        Build build = plans.of(cards.load(id).spec()).build();
+        cards.change(new Change(
+                id, seen.version(), seen.revision(), "cut middles", spec -> Harvest.choosing(spec, build, use)));
         return "redirect:/cards/" + id + "/cut";
     }
 

@@ -15,9 +15,12 @@ import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.Demand;
+import dev.schachtel.core.cutting.DieRun;
+import dev.schachtel.core.cutting.Harvest;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
@@ -73,6 +76,9 @@ class CutDesk {
                 program,
                 cutting.demands().stream().map(d -> row(d, plan)).toList(),
                 cutting.rolls().stream().map(r -> roll(r)).toList(),
+                DieRun.of(plan.build(), cutting.demands(), plan.workshop()).stream()
+                        .map(r -> roller(r, units))
+                        .toList(),
                 sum(card, cutting, program),
                 seek(cutting, look),
                 look.compare() ? ways.of(plan) : List.of());
@@ -181,7 +187,11 @@ class CutDesk {
     private static CutView.Picture picture(SheetPlan sheet, Units units, int number) {
         String caption = units.show(sheet.sheet().width()) + " × "
                 + units.show(sheet.sheet().height()) + " " + units.sign()
-                + (sheet.sheet().canBeBought() ? "" : ", offcut");
+                + switch (sheet.sheet().origin()) {
+                    case OFFCUT -> ", offcut";
+                    case MIDDLE -> ", a covered middle";
+                    default -> "";
+                };
         String svg = drawn(SheetView.of(sheet), sheet.sheet(), units);
         return new CutView.Picture("sheets/" + number, "" + number, svg, caption, 1);
     }
@@ -217,6 +227,25 @@ class CutDesk {
                 plan.enough() ? "" : metres(plan.missing()) + " missing");
     }
 
+    private static CutView.Roller roller(DieRun run, Units units) {
+        List<String> turns = run.turns().stream()
+                .map(t -> String.join(
+                                ", with ",
+                                t.dies().stream().map(d -> laid(d, units)).toList())
+                        + (t.passes() > 1 ? "; " + t.passes() + " passes" : ""))
+                .toList();
+        int passes = run.passes();
+        return new CutView.Roller(
+                run.letter(), run.part().name(), turns, passes == 1 ? "1 pass" : passes + " passes in all");
+    }
+
+    private static String laid(DieRun.Laid laid, Units units) {
+        return laid.die()
+                .map(d -> "die " + d.name())
+                .orElseGet(() -> "a die of " + units.show(laid.form().width()) + " × "
+                        + units.show(laid.form().height()) + " " + units.sign());
+    }
+
     private static String metres(Length length) {
         return String.format(Locale.ROOT, "%.2f m", length.nanometres() / 1e9);
     }
@@ -239,7 +268,16 @@ class CutDesk {
                 low(demand.part().method().name()) + passes(demand, plan),
                 roll ? List.of() : methods(demand),
                 roll ? List.of() : from(demand, plan),
-                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across");
+                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across",
+                middle(demand, plan));
+    }
+
+    private static CutView.Middle middle(Demand demand, Plan plan) {
+        boolean used = plan.spec()
+                .cut(demand.part().id().toString())
+                .filter(CutChoice::middle)
+                .isPresent();
+        return new CutView.Middle(used || Harvest.has(plan.build(), demand.part()), used);
     }
 
     private static String passes(Demand demand, Plan plan) {
@@ -247,7 +285,8 @@ class CutDesk {
         boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
         Length plate = plan.workshop().tools().plateLength();
         int times = demand.part().form().longer().holds(plate) + 1;
-        return (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
+        String drops = demand.dropped().map(d -> ", drops out of " + d.outOf()).orElse("");
+        return drops + (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
     }
 
     private static List<CutView.Option> methods(Demand demand) {

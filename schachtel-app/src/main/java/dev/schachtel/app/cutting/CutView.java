@@ -11,6 +11,7 @@ public record CutView(
         Program program,
         List<Row> rows,
         List<RollLine> rolls,
+        List<Roller> roller,
         Sum sum,
         Seek seek,
         List<Way> ways) {
@@ -44,7 +45,14 @@ public record CutView(
             String method,
             List<Option> methods,
             List<Option> from,
-            String grain) {}
+            String grain,
+            Middle middle) {}
+
+    /** Whether a part has a covered middle worth cutting out, and whether that is used. */
+    public record Middle(boolean there, boolean used) {}
+
+    /** How a part goes through the roller machine: what is laid on it each time, and how often in all. */
+    public record Roller(String letter, String name, List<String> turns, String passes) {}
 
     /** One thing to choose. */
     public record Option(String value, String label, boolean selected) {}
@@ -58,6 +66,7 @@ public record CutView(
     /** How far the search is; on while the page still looks by itself. */
     public record Seek(boolean proved, boolean whole, boolean on, int spent, String words) {}
 
-    /** The plan if the maker went about it another way. */
-    public record Way(String name, String sheets, String waste, String cost, String settings, boolean now) {}
+    /** The plan if the maker went about it another way; take is the answer to whether middles are used, if it can be taken. */
+    public record Way(
+            String name, String sheets, String waste, String cost, String settings, boolean now, String take) {}
 }

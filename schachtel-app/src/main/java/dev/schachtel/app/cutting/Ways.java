@@ -5,9 +5,12 @@ import java.util.List;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.Harvest;
+import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
@@ -18,17 +21,19 @@ class Ways {
     List<CutView.Way> of(Plan plan) {
         Workshop workshop = plan.workshop();
         List<CutView.Way> all = new ArrayList<>();
-        all.add(way("as planned", plan.cutting(), true));
+        boolean used = plan.spec().cuts().stream().anyMatch(CutChoice::middle);
+        all.add(way("as planned", plan.cutting(), ""));
         List<Sheet> whole =
                 workshop.sheets().stream().filter(Sheet::canBeBought).toList();
-        all.add(way("without the offcut box", CutPlanner.plan(plan.build(), with(workshop, whole)), false));
-        List<Sheet> middles = new ArrayList<>(workshop.sheets());
-        List<Sheet> harvest = Harvest.of(plan.build());
-        middles.addAll(harvest);
+        all.add(way("without the offcut box", CutPlanner.plan(plan.build(), with(workshop, whole)), ""));
+        if (Harvest.of(plan.build()).isEmpty()) {
+            return all;
+        }
+        CardSpec other = Harvest.choosing(plan.spec(), plan.build(), !used);
         all.add(way(
-                harvest.isEmpty() ? "no covered middles to cut out" : "with covered middles cut out",
-                CutPlanner.plan(plan.build(), with(workshop, middles)),
-                false));
+                used ? "without covered middles" : "with covered middles cut out",
+                CutPlanner.plan(Engineering.engineer(other, workshop), workshop),
+                used ? "false" : "true"));
         return all;
     }
 
@@ -36,7 +41,7 @@ class Ways {
         return w.with(sheets, w.rolls(), w.tools());
     }
 
-    private static CutView.Way way(String name, CutPlan plan, boolean now) {
+    private static CutView.Way way(String name, CutPlan plan, String take) {
         int[] count = ProgramDesk.count(plan);
         return new CutView.Way(
                 name,
@@ -44,6 +49,7 @@ class Ways {
                 100 - plan.percentUsed() + " %",
                 CutDesk.money(plan.cost()),
                 count[1] + " at " + count[0],
-                now);
+                take.isEmpty() && name.equals("as planned"),
+                take);
     }
 }

@@ -171,6 +171,13 @@ public class FieldForms {
         return options;
     }
 
+    /** The dies of the register, by name. */
+    List<Field.Option> dies() {
+        return workshops.now().dies().stream()
+                .map(d -> new Field.Option(d.id().value(), d.name(), false))
+                .toList();
+    }
+
     private static List<Id> references(CardSpec spec, Asked.Choice choice) {
         List<Id> ids = new ArrayList<>();
         Class<?> sort = choice == Asked.Choice.WINDOW

@@ -29,6 +29,7 @@ import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.OutlineFile;
+import dev.schachtel.core.material.Die;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
 @Controller
@@ -84,6 +85,20 @@ public class StructureController {
         change(id, seen, "outline of " + piece, spec -> CardEdit.of(spec)
                 .outlined(id(piece), component, read.path(), read.size()));
         return "redirect:/cards/" + id + "/structure?select=" + piece;
+    }
+
+    /** Takes a shape and its size from the die register. */
+    @PostMapping("/die")
+    String die(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String component,
+            @RequestParam String die,
+            Model model) {
+        Die taken = plans.die(die);
+        StoredCard card = change(id, seen, "die for " + seen.select(), spec -> CardEdit.of(spec)
+                .died(id(seen.select()), component, taken));
+        return whole(card, seen.select(), seen.view(), model);
     }
 
     /** Adds a piece where it fits best, on what is named if anything is. */

@@ -122,7 +122,8 @@ class StructureDesk {
                 .sum();
         String about = (kind.equalsIgnoreCase(title) ? "" : kind.toLowerCase(Locale.ROOT) + ", ")
                 + (count == 0 ? "an opening" : count == 1 ? "1 part" : count + " parts");
-        return new StructureView.Selected(title, about, own, forms.of(plan.spec(), piece.id(), piece), !base);
+        return new StructureView.Selected(
+                title, about, own, forms.of(plan.spec(), piece.id(), piece), !base, forms.dies());
     }
 
     /** The piece's own sizes, then those of other pieces that its inputs come from. */

@@ -22,7 +22,13 @@ public record StructureView(
         Arranging arranging,
         String thickness) {
     /** The selected piece. */
-    public record Selected(String title, String kind, List<String> letters, List<Field> fields, boolean removable) {
+    public record Selected(
+            String title,
+            String kind,
+            List<String> letters,
+            List<Field> fields,
+            boolean removable,
+            List<Field.Option> dies) {
         public long minor() {
             return fields.stream().filter(Field::minor).count();
         }

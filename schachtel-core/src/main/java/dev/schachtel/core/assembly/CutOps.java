@@ -9,6 +9,7 @@ import java.util.function.ToIntFunction;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
@@ -29,7 +30,7 @@ final class CutOps {
         cut(OpKind.TRIM, CutOps::trimmed);
         cut(OpKind.DIE_CUT, p -> own(p, CutMethod.DIE) + openings(p, CutMethod.DIE));
         cut(OpKind.ELECTRONIC_CUT, p -> own(p, CutMethod.ELECTRONIC) + openings(p, CutMethod.ELECTRONIC));
-        cut(OpKind.KNIFE_CUT, CutOps::knifed);
+        cut(OpKind.KNIFE_CUT, p -> knifed(p) + (middle(p) ? 1 : 0));
         cut(OpKind.PUNCH, p -> openings(p, CutMethod.PUNCH));
         cut(OpKind.SNIP_FOAM, p -> p.material() instanceof Foam && p.method() != CutMethod.DIE ? p.perCard() : 0);
         return ops;
@@ -45,6 +46,10 @@ final class CutOps {
         int own = part.material() instanceof Foam ? 0 : own(part, CutMethod.KNIFE);
         int slits = own > 0 ? 0 : part.slits().size();
         return own + slits + openings(part, CutMethod.KNIFE);
+    }
+
+    private boolean middle(Part part) {
+        return build.spec().cut(part.id().toString()).filter(CutChoice::middle).isPresent();
     }
 
     private static int own(Part part, CutMethod method) {

@@ -11,13 +11,15 @@ import dev.schachtel.core.material.MaterialId;
  * @param part as parts are called: "panel", "shaker/film"
  * @param method by which it is cut
  * @param from the sheet or offcut of the drawer that it must come from
+ * @param middle whether its covered middle, if it has one, is cut out and used for smaller parts
  */
 public record CutChoice(
         @Asked("Part") String part,
         @Asked("Cut by") Optional<CutMethod> method,
-        @Asked("From") Optional<MaterialId> from) {
+        @Asked("From") Optional<MaterialId> from,
+        @Asked(value = "Covered middle cut out", initial = "false") boolean middle) {
     /** Whether anything is decided. */
     public boolean isSomething() {
-        return method.isPresent() || from.isPresent();
+        return method.isPresent() || from.isPresent() || middle;
     }
 }

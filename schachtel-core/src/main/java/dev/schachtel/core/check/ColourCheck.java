@@ -48,9 +48,10 @@ final class ColourCheck implements Check {
                 .filter(l -> build.part(l.slab().part())
                         .filter(p -> p.material() instanceof Cardstock)
                         .isPresent())
+                .sorted(Comparator.comparing(Level::top).reversed())
                 .filter(l -> l.slab().footprints().stream()
                         .anyMatch(f -> upper.slab().footprints().stream().anyMatch(f::overlaps)))
-                .max(Comparator.comparing(Level::top))
+                .findFirst()
                 .map(l -> l.slab().part())
                 .flatMap(build::part);
     }

@@ -67,6 +67,7 @@ public enum RuleId {
     TOO_MANY_PARTS,
     STOCK_SHORT,
     ROLL_SHORT,
+    ROLL_NARROW,
     GRAIN,
     DEADLINE,
     SMALL_PARTS

@@ -8,6 +8,7 @@ import java.util.Map;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 
 /**
@@ -35,8 +36,12 @@ public final class CutSearch {
                 .forEach(d -> byMaterial
                         .computeIfAbsent(d.part().material(), m -> new ArrayList<>())
                         .add(d));
-        byMaterial.forEach((material, wanted) ->
-                searches.add(new SheetSearch(material, wanted, workshop.sheetsOf(material.id()), workshop.tools())));
+        List<Sheet> middles = Harvest.chosen(build);
+        byMaterial.forEach((material, wanted) -> {
+            List<Sheet> sheets = new ArrayList<>(workshop.sheetsOf(material.id()));
+            middles.stream().filter(m -> m.material().equals(material.id())).forEach(sheets::add);
+            searches.add(new SheetSearch(material, wanted, sheets, workshop.tools()));
+        });
         this.rolls = LinearPlanner.plan(build, demands, workshop);
     }
 

@@ -2,13 +2,18 @@ package dev.schachtel.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.MaterialId;
@@ -29,10 +34,41 @@ public final class Harvest {
 
     private Harvest() {}
 
+    /** Those middles that the maker has decided to use. */
+    static List<Sheet> chosen(Build build) {
+        return of(build.parts(), build, part -> build.spec()
+                .cut(part.id().toString())
+                .filter(CutChoice::middle)
+                .isPresent());
+    }
+
     /** One sheet kind a part, as many as there are of the part in all cards. */
     public static List<Sheet> of(Build build) {
-        List<Sheet> all = new ArrayList<>();
+        return of(build.parts(), build, part -> true);
+    }
+
+    /** The card with the middles of all its parts that have one used, or none. */
+    public static CardSpec choosing(CardSpec spec, Build build, boolean use) {
+        CardSpec now = spec;
         for (Part part : build.parts()) {
+            if (has(build, part)) {
+                String id = part.id().toString();
+                Optional<CutChoice> old = now.cut(id);
+                now = CardEdit.of(now)
+                        .cut(new CutChoice(id, old.flatMap(CutChoice::method), old.flatMap(CutChoice::from), use));
+            }
+        }
+        return now;
+    }
+
+    /** Whether a part has a covered middle worth cutting out. */
+    public static boolean has(Build build, Part part) {
+        return !of(List.of(part), build, p -> true).isEmpty();
+    }
+
+    private static List<Sheet> of(List<Part> parts, Build build, Predicate<Part> which) {
+        List<Sheet> all = new ArrayList<>();
+        for (Part part : parts.stream().filter(which).toList()) {
             boolean plain = part.material() instanceof Cardstock
                     && !part.owner().equals(Id.BASE)
                     && part.cutouts().isEmpty()

@@ -13,8 +13,13 @@ import dev.schachtel.core.measure.Length;
  * @param uses the rolls in the order in which to take them
  * @param missing what the rolls in the drawer don't give
  * @param newRolls how many of the usual length give that
+ * @param widths whether the rolls are wide enough; what is too wide for all is among what is missing
  */
-public record LinearPlan(Material material, Length needed, List<Use> uses, Length missing, int newRolls) {
+public record LinearPlan(
+        Material material, Length needed, List<Use> uses, Length missing, int newRolls, Widths widths) {
+    /** The widest strip if no roll is as wide, else nothing, and the widest roll. */
+    public record Widths(Length tooWide, Length widest) {}
+
     /** What one roll gives: pieces from it, and what is left on it then. */
     public record Use(Roll roll, Length taken, Length left) {}
 

@@ -1,6 +1,7 @@
 package dev.schachtel.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,13 +17,14 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Roll;
+import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 
 /**
- * Strips and threads from rolls. A strip of a dam comes off one roll in one piece, since a joint would leak; others may
+ * Strips and threads from rolls at least as wide. A strip of a dam comes off one roll in one piece, since a joint would leak; others may
  * be put together. Begun rolls go first, those with least on them before the rest, each filled as well as it can be.
  * Tape that holds a part is counted once round its edge.
  */
@@ -34,10 +36,40 @@ final class LinearPlanner {
 
     private LinearPlanner() {}
 
+    /** A strip that must be whole. */
+    private record Strip(Length length, Length width) {}
+
     /** Pieces of one material: those that must be whole, and the sum of those that may be joined. */
     private static final class Need {
-        private final List<Length> whole = new ArrayList<>();
+        private final List<Strip> whole = new ArrayList<>();
         private Length joined = Length.ZERO;
+
+        Length length() {
+            return whole.stream().map(Strip::length).reduce(joined, Length::plus);
+        }
+
+        Length widest() {
+            return whole.stream().map(Strip::width).reduce(Length.ZERO, Length::max);
+        }
+
+        /** What is wider than the roll and may be joined is laid side by side. */
+        void join(Length length, Length width, Length roll) {
+            boolean wider = roll.isPositive() && width.isAbove(roll);
+            int strips = !wider ? 1 : width.holds(roll) + (width.isMultipleOf(roll) ? 0 : 1);
+            joined = joined.plus(length.times(strips));
+        }
+
+        /** Takes out what fills so much of a roll, whole strips first, and answers what that comes to. */
+        Length take(Roll roll) {
+            List<Strip> fitting = new ArrayList<>(
+                    whole.stream().filter(s -> !s.width.isAbove(roll.width())).toList());
+            List<Strip> filled = fill(fitting, roll.left());
+            filled.forEach(whole::remove);
+            Length taken = filled.stream().map(Strip::length).reduce(Length.ZERO, Length::plus);
+            Length more = Length.min(joined, roll.left().minus(taken));
+            joined = joined.minus(more);
+            return taken.plus(more);
+        }
     }
 
     static List<LinearPlan> plan(Build build, List<Demand> demands, Workshop workshop) {
@@ -48,11 +80,12 @@ final class LinearPlanner {
         for (Demand d : demands) {
             if (d.part().material().fromRoll() && d.isThere()) {
                 Need need = needs.computeIfAbsent(d.part().material(), m -> new Need());
+                Length across = d.part().material() instanceof Thread ? Length.ZERO : d.height();
                 for (int i = 0; i < d.count(); i++) {
                     if (walls.contains(d.part().id())) {
-                        need.whole.add(d.width());
+                        need.whole.add(new Strip(d.width(), across));
                     } else {
-                        need.joined = need.joined.plus(d.width());
+                        need.join(d.width(), across, widest(workshop, d.part().material()));
                     }
                 }
             }
@@ -71,8 +104,9 @@ final class LinearPlanner {
             if (tape && joint.hold() != Joint.Hold.MEETS) {
                 build.level(joint.upper()).ifPresent(level -> {
                     Need need = needs.computeIfAbsent(joint.by(), m -> new Need());
-                    need.joined = need.joined.plus(
-                            round(level.slab()).times(build.spec().brief().cards()));
+                    Length round =
+                            round(level.slab()).times(build.spec().brief().cards());
+                    need.joined = need.joined.plus(round);
                 });
             }
         }
@@ -84,38 +118,49 @@ final class LinearPlanner {
     }
 
     private static LinearPlan plan(Material material, Need need, List<Roll> rolls) {
-        Length needed = need.whole.stream().reduce(need.joined, Length::plus);
-        List<Length> whole = new ArrayList<>(need.whole);
-        whole.sort(Comparator.<Length>naturalOrder().reversed());
-        Length joined = need.joined;
+        Length needed = need.length();
+        Length full = rolls.stream().map(Roll::full).reduce(Length.ZERO, Length::max);
+        Length widest = widest(rolls);
+        Length tooWide = !rolls.isEmpty() && need.widest().isAbove(widest) ? need.widest() : Length.ZERO;
+        need.whole.sort(Comparator.comparing(Strip::length).reversed());
         List<LinearPlan.Use> uses = new ArrayList<>();
         List<Roll> begunFirst = rolls.stream()
                 .sorted(Comparator.comparing(Roll::left).thenComparing(Roll::id))
                 .toList();
         for (Roll roll : begunFirst) {
-            Length taken = fill(whole, roll.left());
-            Length more = Length.min(joined, roll.left().minus(taken));
-            joined = joined.minus(more);
-            taken = taken.plus(more);
+            Length taken = need.take(roll);
             if (taken.isPositive()) {
                 uses.add(new LinearPlan.Use(roll, taken, roll.left().minus(taken)));
             }
         }
-        Length missing = whole.stream().reduce(joined, Length::plus);
-        Length full = rolls.stream().map(Roll::full).reduce(Length.ZERO, Length::max);
+        Length missing = need.length();
         int buy = full.isZero() ? 0 : missing.holds(full) + (missing.isMultipleOf(full) ? 0 : 1);
-        return new LinearPlan(material, needed, uses, missing, buy);
+        return new LinearPlan(material, needed, uses, missing, buy, new LinearPlan.Widths(tooWide, widest));
     }
 
-    /** Takes out of the list the pieces that fill a length best, and answers what they come to. */
-    private static Length fill(List<Length> pieces, Length length) {
+    private static Length widest(Workshop workshop, Material material) {
+        return widest(workshop.rollsOf(material.id()));
+    }
+
+    private static Length widest(List<Roll> rolls) {
+        return rolls.stream().map(Roll::width).reduce(Length.ZERO, Length::max);
+    }
+
+    /** Of the strips those that fill a length best. */
+    private static List<Strip> fill(List<Strip> strips, Length length) {
         int room = Math.min(LONGEST, length.holds(STEP));
+        long all = strips.stream().mapToLong(s -> steps(s.length)).sum();
+        if (all <= room) {
+            return strips;
+        }
         int[] last = new int[room + 1];
-        java.util.Arrays.fill(last, -1);
-        last[0] = pieces.size();
-        for (int i = 0; i < pieces.size(); i++) {
-            int size = steps(pieces.get(i));
-            for (int at = room; at >= size; at--) {
+        Arrays.fill(last, -1);
+        last[0] = strips.size();
+        int reached = 0;
+        for (int i = 0; i < strips.size(); i++) {
+            int size = steps(strips.get(i).length);
+            reached = Math.min(room, reached + size);
+            for (int at = reached; at >= size; at--) {
                 if (last[at] < 0 && last[at - size] >= 0 && last[at - size] != i) {
                     last[at] = i;
                 }
@@ -125,16 +170,11 @@ final class LinearPlanner {
         while (last[most] < 0) {
             most--;
         }
-        List<Integer> taken = new ArrayList<>();
-        for (int at = most; at > 0; at -= steps(pieces.get(last[at]))) {
-            taken.add(last[at]);
+        List<Strip> taken = new ArrayList<>();
+        for (int at = most; at > 0; at -= steps(strips.get(last[at]).length)) {
+            taken.add(strips.get(last[at]));
         }
-        taken.sort(Comparator.<Integer>naturalOrder().reversed());
-        Length sum = Length.ZERO;
-        for (int i : taken) {
-            sum = sum.plus(pieces.remove(i));
-        }
-        return sum;
+        return taken;
     }
 
     private static int steps(Length length) {

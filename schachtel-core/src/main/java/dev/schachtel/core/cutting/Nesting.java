@@ -10,7 +10,6 @@ import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Tools;
-import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
@@ -113,7 +112,7 @@ final class Nesting {
         Stencil best = null;
         int quarter = 0;
         int[] at = {Integer.MAX_VALUE, Integer.MAX_VALUE};
-        List<Stencil> turns = known.computeIfAbsent(demand.part().outline(), Nesting::turns);
+        List<Stencil> turns = known.computeIfAbsent(demand.part().outline(), o -> Stencil.turns(o, GAP));
         for (int q = 0; q < turns.size(); q++) {
             Stencil s = turns.get(q);
             if (mayLie(demand, on.sheet, q)) {
@@ -136,15 +135,6 @@ final class Nesting {
         return true;
     }
 
-    private static List<Stencil> turns(Outline outline) {
-        List<Stencil> all = new ArrayList<>();
-        for (int q = 0; q < 4; q++) {
-            Outline turned = q == 0 ? outline : outline.turned(Point.ORIGIN, Angle.ofDegrees(90 * q));
-            all.add(Stencil.of(turned, GAP));
-        }
-        return all;
-    }
-
     private static boolean mayLie(Demand demand, Sheet sheet, int quarter) {
         boolean aside = quarter % 2 == 1;
         boolean heeds = demand.grain() != Grain.NONE && sheet.grain() != Grain.NONE;
@@ -155,12 +145,15 @@ final class Nesting {
     private static int[] lowest(Stencil s, Open on) {
         int[] from = on.tried.computeIfAbsent(s, k -> new int[] {0, 0});
         for (int y = from[1]; y + s.high <= on.mat.high(); y++) {
-            for (int x = y == from[1] ? from[0] : 0; x + s.wide <= on.mat.wide(); x++) {
-                if (on.mat.takes(s, x, y)) {
+            int x = y == from[1] ? from[0] : 0;
+            while (x + s.wide <= on.mat.wide()) {
+                int step = on.mat.blocked(s, x, y);
+                if (step == 0) {
                     from[0] = x;
                     from[1] = y;
                     return new int[] {x, y};
                 }
+                x += step;
             }
         }
         from[1] = on.mat.high();

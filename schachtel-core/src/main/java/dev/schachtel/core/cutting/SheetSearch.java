@@ -53,7 +53,7 @@ final class SheetSearch {
         alike.forEach((size, all) -> wants.add(new Want(
                 Math.addExact(size.width.nanometres(), kerf()),
                 Math.addExact(size.height.nanometres(), kerf()),
-                all.stream().mapToInt(Demand::count).sum(),
+                all.stream().mapToInt(Demand::toCut).sum(),
                 lies(size, false),
                 lies(size, true))));
         List<Board> boards = sheets.stream()
@@ -100,13 +100,13 @@ final class SheetSearch {
     }
 
     MaterialPlan plan() {
-        Packing best = search.best();
+        Packing best = search.tidied();
         Map<Integer, Deque<Demand>> queues = new LinkedHashMap<>();
         List<List<Demand>> lists = List.copyOf(alike.values());
         for (int i = 0; i < lists.size(); i++) {
             Deque<Demand> queue = new ArrayDeque<>();
             lists.get(i).forEach(d -> {
-                for (int n = 0; n < d.count(); n++) {
+                for (int n = 0; n < d.toCut(); n++) {
                     queue.add(d);
                 }
             });
@@ -116,10 +116,7 @@ final class SheetSearch {
         List<SheetPlan> plans = best.sheets().stream()
                 .sorted(Comparator.comparing((Packing.Sheet s) -> s.board())
                         .thenComparing(s -> s.root().toString()))
-                .map(s -> new SheetPlan(
-                        sheets.get(s.board()),
-                        left[s.board()]-- > 0,
-                        squared(tree(s.root().gathered(), queues))))
+                .map(s -> new SheetPlan(sheets.get(s.board()), left[s.board()]-- > 0, squared(tree(s.root(), queues))))
                 .toList();
         List<Demand> unplaced = Stream.concat(
                         nothing.stream(), queues.values().stream().flatMap(Deque::stream))

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
+import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
@@ -32,17 +33,29 @@ final class Stencil {
         this.rows = rows;
     }
 
-    static Stencil of(Outline outline, Length gap) {
+    /** The outline in its four quarter turns, the one it has first; it is grown only once. */
+    static List<Stencil> turns(Outline outline, Length gap) {
         double more = gap.nanometres() / 2e6 + HALF_DIAGONAL;
         Outline grown = outline.grown(Length.ofMicrometres((long) Math.ceil(more * 1000)));
+        List<List<Point>> rings = new ArrayList<>(List.of(grown.outer().flattened()));
+        grown.holes().forEach(h -> rings.add(h.flattened()));
+        List<Stencil> turns = new ArrayList<>();
+        for (int quarter = 0; quarter < 4; quarter++) {
+            Outline turned = quarter == 0 ? outline : outline.turned(Point.ORIGIN, Angle.ofDegrees(90 * quarter));
+            turns.add(of(turned, rings, gap));
+            rings.replaceAll(
+                    ring -> ring.stream().map(p -> new Point(-p.y(), p.x())).toList());
+        }
+        return turns;
+    }
+
+    private static Stencil of(Outline outline, List<List<Point>> rings, Length gap) {
         Box own = outline.bounds();
         double inset = gap.nanometres() / 2e6;
         double left = own.left() - inset;
         double foot = own.bottom() - inset;
         int wide = (int) Math.ceil(own.width() + 2 * inset - 1e-6);
         int high = (int) Math.ceil(own.height() + 2 * inset - 1e-6);
-        List<List<Point>> rings = new ArrayList<>(List.of(grown.outer().flattened()));
-        grown.holes().forEach(h -> rings.add(h.flattened()));
         long[][] rows = new long[high][(wide + 63) / 64];
         for (int y = 0; y < high; y++) {
             double[] ends = crossings(rings, foot + y + 0.5);
@@ -96,23 +109,28 @@ final class Stencil {
             return high;
         }
 
-        boolean takes(Stencil s, int x, int y) {
-            if (x + s.wide > wide || y + s.high > high) {
-                return false;
-            }
+        /** 0 if the shape may lie there, else by how many cells at least it must move to the right. */
+        int blocked(Stencil s, int x, int y) {
             int word = x >> 6;
             int shift = x & 63;
             for (int r = 0; r < s.high; r++) {
                 long[] row = taken[y + r];
                 long[] own = s.rows[r];
                 for (int i = 0; i < own.length; i++) {
-                    if ((row[word + i] & own[i] << shift) != 0
-                            || shift > 0 && (row[word + i + 1] & own[i] >>> 64 - shift) != 0) {
-                        return false;
+                    long under = shift == 0 ? row[word + i] : row[word + i] >>> shift | row[word + i + 1] << 64 - shift;
+                    long both = under & own[i];
+                    if (both != 0) {
+                        return pastRun(own[i], 63 - Long.numberOfLeadingZeros(both));
                     }
                 }
             }
-            return true;
+            return 0;
+        }
+
+        /** A taken cell under a run of the shape's cells stays under it until the run's first cell has passed it. */
+        private static int pastRun(long cells, int at) {
+            long gaps = ~cells & (1L << at) - 1;
+            return at - (63 - Long.numberOfLeadingZeros(gaps));
         }
 
         void take(Stencil s, int x, int y) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.measure.Length;
 
 /**
@@ -52,9 +53,17 @@ public record TrimmerProgram(List<Setting> settings) {
         return settings.stream().mapToInt(s -> s.strokes().size()).sum();
     }
 
-    /** With these sheets numbered from first on. */
+    /** With these sheets numbered from first on; middles of parts are cut when all parts are. */
     public static TrimmerProgram of(List<SheetPlan> sheets, int first) {
-        return new TrimmerProgram(new Order(sheets, first).settings());
+        List<Integer> whole = new ArrayList<>();
+        List<Integer> middles = new ArrayList<>();
+        for (int i = 0; i < sheets.size(); i++) {
+            boolean middle = sheets.get(i).sheet().origin() == Sheet.Origin.MIDDLE;
+            (middle ? middles : whole).add(i);
+        }
+        List<Setting> settings = new ArrayList<>(new Order(sheets, whole, first).settings());
+        settings.addAll(new Order(sheets, middles, first).settings());
+        return new TrimmerProgram(settings);
     }
 
     /** A stroke that is still to be made. */
@@ -64,10 +73,10 @@ public record TrimmerProgram(List<Setting> settings) {
         private final List<Open> open = new ArrayList<>();
         private final List<Setting> settings = new ArrayList<>();
 
-        Order(List<SheetPlan> sheets, int first) {
+        Order(List<SheetPlan> sheets, List<Integer> which, int first) {
             Map<List<Object>, List<Integer>> alike = new LinkedHashMap<>();
             Map<List<Object>, SheetPlan> plans = new LinkedHashMap<>();
-            for (int i = 0; i < sheets.size(); i++) {
+            for (int i : which) {
                 List<Object> key =
                         List.of(sheets.get(i).sheet().id(), sheets.get(i).root());
                 alike.computeIfAbsent(key, k -> new ArrayList<>()).add(first + i);

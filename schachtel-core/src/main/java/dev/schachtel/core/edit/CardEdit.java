@@ -15,6 +15,7 @@ import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Outline;
 
@@ -66,6 +67,26 @@ public final class CardEdit {
         CardSpec drawn = of(own).set(piece, component + ".path", path);
         CardSpec wide = of(drawn).set(piece, component + ".width", size.width() + "");
         return of(wide).set(piece, component + ".height", size.height() + "");
+    }
+
+    /**
+     * Gives a shape what a die of the register cuts.
+     *
+     * @throws RefusedException if the component is no shape, or the die's size can't be made there
+     */
+    public CardSpec died(Id piece, String component, Die die) {
+        String word =
+                switch (die.shape()) {
+                    case ROUND -> "circle";
+                    case ROUNDED -> "rounded-rectangle";
+                    default -> Scalars.kebab(die.shape().name());
+                };
+        CardSpec shaped = set(piece, component, word);
+        if (die.shape() == Die.Shape.ROUND) {
+            return of(shaped).set(piece, component + ".diameter", die.width().toString());
+        }
+        CardSpec wide = of(shaped).set(piece, component + ".width", die.width().toString());
+        return of(wide).set(piece, component + ".height", die.height().toString());
     }
 
     /**
@@ -231,7 +252,7 @@ public final class CardEdit {
     }
 
     /**
-     * Decides how a part is cut and from which sheet; without both, nothing is decided about it any more.
+     * Decides how a part is cut and from which sheet; without any of it, nothing is decided about it any more.
      *
      * @throws RefusedException if the part is named in more than 60 letters
      */

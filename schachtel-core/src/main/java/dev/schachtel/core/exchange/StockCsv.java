@@ -15,6 +15,7 @@ import org.apache.commons.csv.CSVRecord;
 
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
@@ -26,13 +27,25 @@ import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 
 /**
- * The drawer as comma separated values (RFC 4180): one line a sheet, offcut or roll; sizes in millimetres, prices in
- * hundredths. At most {@value #MOST} lines are read.
+ * The drawer as comma separated values (RFC 4180): one line a sheet, offcut, roll or die; sizes in millimetres, prices in
+ * hundredths. A die has its shape in the column of the material and the distance of its stitches from the edge in that of
+ * what is left; a list without dies leaves the register as it is. At most {@value #MOST} lines are read.
  */
 public final class StockCsv {
     static final int MOST = 2_000;
     private static final String[] HEAD = {
-        "sort", "id", "material", "width mm", "height mm", "grain", "directed", "count", "left mm", "price"
+        "sort",
+        "id",
+        "material",
+        "width mm",
+        "height mm",
+        "grain",
+        "directed",
+        "count",
+        "left mm",
+        "price",
+        "name",
+        "set"
     };
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
             .builder()
@@ -57,11 +70,40 @@ public final class StockCsv {
                         s.directed(),
                         s.count(),
                         "",
-                        s.price());
+                        s.price(),
+                        "",
+                        "");
             }
             for (Roll r : workshop.rolls()) {
                 csv.printRecord(
-                        "roll", r.id(), r.material(), mm(r.width()), mm(r.full()), "", "", "", mm(r.left()), r.price());
+                        "roll",
+                        r.id(),
+                        r.material(),
+                        mm(r.width()),
+                        mm(r.full()),
+                        "",
+                        "",
+                        "",
+                        mm(r.left()),
+                        r.price(),
+                        "",
+                        "");
+            }
+            for (Die d : workshop.dies()) {
+                String stitched = d.stitched().isZero() ? "" : mm(d.stitched());
+                csv.printRecord(
+                        "die",
+                        d.id(),
+                        low(d.shape().name()),
+                        mm(d.width()),
+                        mm(d.height()),
+                        "",
+                        "",
+                        "",
+                        stitched,
+                        "",
+                        d.name(),
+                        d.set());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -77,6 +119,7 @@ public final class StockCsv {
     public static Workshop read(String text, Workshop workshop) {
         List<Sheet> sheets = new ArrayList<>();
         List<Roll> rolls = new ArrayList<>();
+        List<Die> dies = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
             for (CSVRecord row : parser) {
                 if (parser.getRecordNumber() > MOST) {
@@ -87,21 +130,26 @@ public final class StockCsv {
                             "line " + (row.getRecordNumber() + 1),
                             "has " + row.size() + " columns; there should be " + String.join(", ", HEAD));
                 }
-                read(row, sheets, rolls);
+                read(row, sheets, rolls, dies);
             }
         } catch (IOException | UncheckedIOException e) {
             throw new RefusedException("list", "can't be read as comma separated values: " + e.getMessage());
         }
-        return StockEdit.of(workshop, Units.MM).replaced(sheets, rolls);
+        Workshop drawer = StockEdit.of(workshop, Units.MM).replaced(sheets, rolls);
+        return dies.isEmpty() ? drawer : drawer.with(dies);
     }
 
-    private static void read(CSVRecord row, List<Sheet> sheets, List<Roll> rolls) {
+    private static void read(CSVRecord row, List<Sheet> sheets, List<Roll> rolls, List<Die> dies) {
         String line = "line " + (row.getRecordNumber() + 1);
         try {
             MaterialId id = new MaterialId(row.get("id"));
-            MaterialId material = new MaterialId(row.get("material"));
             Length width = length(row, "width mm");
             Length height = length(row, "height mm");
+            if (row.get("sort").equals("die")) {
+                dies.add(die(id, row, width, height));
+                return;
+            }
+            MaterialId material = new MaterialId(row.get("material"));
             int price = whole(row, "price");
             if (row.get("sort").equals("roll")) {
                 rolls.add(new Roll(id, material, width, length(row, "left mm"), height, price));
@@ -120,6 +168,19 @@ public final class StockCsv {
         } catch (IllegalArgumentException | LengthTextException e) {
             throw new RefusedException(line, String.valueOf(e.getMessage()));
         }
+    }
+
+    private static Die die(MaterialId id, CSVRecord row, Length width, Length height) {
+        Die.Shape shape = Die.Shape.valueOf(row.get("material").toUpperCase(Locale.ROOT));
+        String stitched = row.get("left mm");
+        return new Die(
+                id,
+                row.get("name"),
+                shape,
+                width,
+                height,
+                row.get("set"),
+                stitched.isBlank() ? Length.ZERO : length(row, "left mm"));
     }
 
     private static Length length(CSVRecord row, String column) {

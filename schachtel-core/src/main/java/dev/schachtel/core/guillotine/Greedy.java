@@ -29,24 +29,32 @@ final class Greedy {
     private final List<Opened> open = new ArrayList<>();
     private final Stock stock;
 
-    private final Opened.Taste taste;
+    private final Way way;
 
-    private Greedy(Job job, int preferred, Opened.Taste taste) {
+    /**
+     * How to go about it.
+     *
+     * @param preferred the board to take first of those that are sold
+     * @param early whether offcuts are looked at for each piece before an open board takes it, not only when none does
+     */
+    record Way(Order order, Opened.Taste taste, int preferred, boolean early) {}
+
+    private Greedy(Job job, Way way) {
         this.job = job;
-        this.taste = taste;
-        this.stock = new Stock(job, preferred);
+        this.way = way;
+        this.stock = new Stock(job, way.preferred);
     }
 
-    static Packing pack(Job job, Order order, int preferred, Opened.Taste taste) {
-        return new Greedy(job, preferred, taste).lay(order, job.counts());
+    static Packing pack(Job job, Way way) {
+        return new Greedy(job, way).lay(job.counts());
     }
 
-    private Packing lay(Order order, int[] counts) {
+    private Packing lay(int[] counts) {
         List<Integer> sorted = new ArrayList<>();
         for (int i = 0; i < counts.length; i++) {
             sorted.add(i);
         }
-        sorted.sort(Comparator.comparing((Integer i) -> job.wants().get(i), order.size.reversed())
+        sorted.sort(Comparator.comparing((Integer i) -> job.wants().get(i), way.order.size.reversed())
                 .thenComparing(i -> i));
         for (int want : sorted) {
             for (int n = 0; n < counts[want] && place(want); n++) {
@@ -61,22 +69,39 @@ final class Greedy {
         Want want = job.wants().get(index);
         Opened.@Nullable Place best = null;
         for (Opened o : open) {
-            best = o.best(want, job.boards().get(o.board), taste, best);
+            best = o.best(want, job.boards().get(o.board), way.taste, best);
+        }
+        if (way.early) {
+            for (int board : stock.offcuts(want)) {
+                Board of = job.boards().get(board);
+                best = fresh(board).best(want, of, way.taste, best);
+            }
         }
         if (best != null) {
             Opened filled = best.in().with(best, index, want);
-            open.set(open.indexOf(best.in()), filled);
+            int at = open.indexOf(best.in());
+            if (at >= 0) {
+                open.set(at, filled);
+            } else {
+                stock.takeOffcut(filled.board);
+                open.add(filled);
+            }
             return true;
         }
         for (int board : stock.take(want)) {
             Board of = job.boards().get(board);
-            Opened fresh = new Opened(board, Node.free(of.width(), of.height()));
-            Opened.@Nullable Place place = fresh.best(want, of, taste, null);
+            Opened fresh = fresh(board);
+            Opened.@Nullable Place place = fresh.best(want, of, way.taste, null);
             if (place != null) {
                 open.add(fresh.with(place, index, want));
                 return true;
             }
         }
         return false;
+    }
+
+    private Opened fresh(int board) {
+        Board of = job.boards().get(board);
+        return new Opened(board, Node.free(of.width(), of.height()));
     }
 }

@@ -17,7 +17,7 @@ public final class Search {
     private static final double SMALL = 600_000;
 
     /** Pieces laid before the first answer is given. */
-    private static final int AT_FIRST = 1_500;
+    private static final int AT_FIRST = 600;
 
     private static final int COLUMN_ROUNDS = 400;
     /** After so many rounds without a board less, another start is tried. */
@@ -60,24 +60,44 @@ public final class Search {
                 .filter(w -> !job.canBeCut(w))
                 .mapToInt(Want::count)
                 .sum();
-        for (Greedy.Order order : Greedy.Order.values()) {
-            for (Opened.Taste taste : Opened.Taste.values()) {
-                for (int board = 0; board < Math.min(3, job.boards().size()); board++) {
-                    Packing next = Greedy.pack(job, order, board, taste);
-                    best = laid == 0 || Packing.BETTER.compare(next, best) < 0 ? next : best;
-                    laid += job.pieces();
-                    boolean proved = best.lacking() == least && best.taken() <= fewest && best.bought() == 0;
-                    if (proved || laid > AT_FIRST) {
-                        return best;
-                    }
-                }
+        int inStock = Math.min(
+                fewest,
+                job.boards().stream().filter(Board::sold).mapToInt(Board::count).sum());
+        for (Greedy.Way way : ways(job)) {
+            Packing next = Greedy.pack(job, way);
+            best = laid == 0 || Packing.BETTER.compare(next, best) < 0 ? next : best;
+            laid += job.pieces();
+            boolean proved = best.lacking() == least && best.taken() <= fewest && best.bought() <= fewest - inStock;
+            if (proved || laid > AT_FIRST) {
+                return best;
             }
         }
         return best;
     }
 
+    private static List<Greedy.Way> ways(Job job) {
+        boolean offcuts = job.boards().stream().anyMatch(b -> !b.sold());
+        List<Greedy.Way> ways = new ArrayList<>();
+        for (Greedy.Order order : Greedy.Order.values()) {
+            for (Opened.Taste taste : Opened.Taste.values()) {
+                for (int board = 0; board < Math.min(3, job.boards().size()); board++) {
+                    if (offcuts) {
+                        ways.add(new Greedy.Way(order, taste, board, true));
+                    }
+                    ways.add(new Greedy.Way(order, taste, board, false));
+                }
+            }
+        }
+        return ways;
+    }
+
     public Packing best() {
         return best;
+    }
+
+    /** The best packing with the same pieces on each board, cut for the largest rest and the least work. */
+    public Packing tidied() {
+        return Tidy.tidied(best);
     }
 
     public Bound bound() {

@@ -23,6 +23,18 @@ final class Stock {
                 .thenComparing(i -> i != preferred));
     }
 
+    /** One of each kind of offcut that is left and takes this want. */
+    List<Integer> offcuts(Want want) {
+        return order.stream()
+                .filter(i -> left[i] > 0 && !job.boards().get(i).sold())
+                .filter(i -> want.fits(job.boards().get(i)))
+                .toList();
+    }
+
+    void takeOffcut(int board) {
+        left[board]--;
+    }
+
     /** The place of the first board that takes this want, or nothing if none does. */
     List<Integer> take(Want want) {
         for (boolean there : new boolean[] {true, false}) {

@@ -44,7 +44,12 @@ final class Prospects {
                 .distinct()
                 .forEach(id -> mats(cutting, id, report));
         for (LinearPlan roll : cutting.rolls()) {
-            if (!roll.enough()) {
+            if (roll.widths().tooWide().isPositive()) {
+                report.on(RuleId.ROLL_NARROW, Id.BASE)
+                        .names(roll.material().name())
+                        .measured(roll.widths().widest(), roll.widths().tooWide())
+                        .mend();
+            } else if (!roll.enough()) {
                 report.on(RuleId.ROLL_SHORT, Id.BASE)
                         .names(roll.material().name())
                         .measured(roll.needed(), roll.needed().minus(roll.missing()))

@@ -95,7 +95,7 @@ final class Geo {
                 || !a.prepared().intersects(second)) {
             return false;
         }
-        Geometry both = both(first, second);
+        Geometry both = a.prepared().covers(second) ? second : both(first, second);
         return 2 * both.getArea() > TOUCH * both.getLength() / 2;
     }
 

@@ -71,6 +71,7 @@ class ChecksTest {
                         card().set("brief", "cards", "500").set("shaker", "strips", "40")),
                 arguments(RuleId.DIE_MISSING, Severity.WATCH, card().set("window", "shape.diameter", "2 1/8 in")),
                 arguments(RuleId.ROLL_SHORT, Severity.WATCH, card().set("brief", "cards", "60")),
+                arguments(RuleId.ROLL_NARROW, Severity.MEND, card().set("shaker", "foamWidth", "5/8 in")),
                 arguments(RuleId.DEADLINE, Severity.MEND, dozens().set("brief", "due", "2026-11-25")),
                 arguments(RuleId.DEADLINE, Severity.MEND, card().set("brief", "due", "2026-11-24")),
                 arguments(RuleId.DEADLINE, Severity.WORKS, card().set("brief", "due", "2026-11-28")),

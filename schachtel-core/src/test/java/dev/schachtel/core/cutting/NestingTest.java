@@ -31,7 +31,8 @@ class NestingTest {
     private static CutPlan plan(TestCards card, String... parts) {
         var spec = card.spec();
         for (String part : parts) {
-            spec = CardEdit.of(spec).cut(new CutChoice(part, Optional.of(CutMethod.ELECTRONIC), Optional.empty()));
+            spec = CardEdit.of(spec)
+                    .cut(new CutChoice(part, Optional.of(CutMethod.ELECTRONIC), Optional.empty(), false));
         }
         Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
         return CutPlanner.plan(build, TestCards.WORKSHOP);

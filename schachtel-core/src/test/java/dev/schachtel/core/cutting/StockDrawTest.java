@@ -99,6 +99,43 @@ class StockDrawTest {
         assertThat(wide.get(0).canBeBought()).isFalse();
     }
 
+    /** Upper Station's wide shadow layer gives its middle for smaller parts, if the maker says so, and never to itself. */
+    @Test
+    void aChosenMiddleIsCutUp() {
+        TestCards card = TestCards.raised()
+                .add("sentiment")
+                .set("sentiment", "width", "60 mm")
+                .set("sentiment", "height", "60 mm")
+                .set("sentiment", "up", "70 mm")
+                .add("sentiment")
+                .set("sentiment-2", "width", "40 mm")
+                .set("sentiment-2", "height", "40 mm")
+                .set("brief", "cards", "36");
+        TestCards used = new TestCards(Harvest.choosing(card.spec(), card.build(), true));
+        CutPlan plan = used.plan().cutting();
+        assertThat(plan.sheets()).isLessThan(card.plan().cutting().sheets());
+        List<SheetPlan> middles = plan.numbered().stream()
+                .filter(s -> s.sheet().origin() == Sheet.Origin.MIDDLE)
+                .toList();
+        assertThat(middles).isNotEmpty();
+        assertThat(middles).allSatisfy(m -> assertThat(m.laid()).isNotEmpty().allSatisfy(l -> assertThat(
+                        l.blank().demand().part().material().id())
+                .isEqualTo(m.sheet().material())));
+        assertThat(plan.everythingPlaced()).isTrue();
+        int first = plan.numbered().indexOf(middles.get(0)) + 1;
+        List<Integer> order = plan.materials().stream()
+                .filter(m -> m.sheets().contains(middles.get(0)))
+                .flatMap(m ->
+                        TrimmerProgram.of(m.sheets(), first - m.sheets().indexOf(middles.get(0))).settings().stream())
+                .flatMap(s -> s.strokes().stream())
+                .map(s -> s.sheets().get(0))
+                .toList();
+        int firstOfMiddle = order.indexOf(first);
+        assertThat(order.subList(firstOfMiddle, order.size()))
+                .allSatisfy(n ->
+                        assertThat(plan.numbered().get(n - 1).sheet().origin()).isEqualTo(Sheet.Origin.MIDDLE));
+    }
+
     private static List<Sheet> shadows(Build build) {
         return Harvest.of(build).stream()
                 .filter(s -> s.id().value().equals("middle-sentiment-shadow"))

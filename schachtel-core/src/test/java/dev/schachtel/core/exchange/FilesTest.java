@@ -25,7 +25,7 @@ import dev.schachtel.core.shape.Point;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-/** Files read by programs other than ours: librsvg for SVG, poppler for PDF. */
+/** Files read by programs other than ours: librsvg for SVG, poppler for PDF, ezdxf for DXF. */
 class FilesTest {
     private final Plan plan = TestCards.upperStation().plan();
 
@@ -105,6 +105,31 @@ class FilesTest {
             longest = level ? Math.max(longest, width) : longest;
         }
         assertThat(longest * 25.4 / 72).isCloseTo(100, within(0.05));
+    }
+
+    /** Debian's own Python, which has the reader. */
+    @Test
+    void anotherReaderMeasuresTheDxf() throws Exception {
+        Path dxf = dir.resolve("panel.dxf");
+        Files.writeString(dxf, DxfFile.write(SheetView.of(panel(), plan.build().folds())));
+        String said = run(
+                "/usr/bin/python3",
+                "-c",
+                """
+                import sys, ezdxf
+                from ezdxf import path, bbox
+                doc = ezdxf.readfile(sys.argv[1])
+                print('faults', len(doc.audit().errors), doc.dxfversion)
+                for e in doc.modelspace():
+                    lines = list(path.make_path(e).flattening(0.001))
+                    xs = [p.x for p in lines]
+                    ys = [p.y for p in lines]
+                    print(e.dxf.layer, '%.3f %.3f' % (max(xs) - min(xs), max(ys) - min(ys)))
+                """,
+                dxf.toString());
+        assertThat(said.lines())
+                .startsWith("faults 0 AC1009", "CUT 60.325 60.325")
+                .endsWith("CUT 82.550 209.550");
     }
 
     @Test

@@ -82,6 +82,38 @@ class SearchTest {
         assertThat(sheet.gathered()).hasToString("((0/0/0/0/0/0/0)|(0/0/0/0/0/0/0)|.)");
     }
 
+    /** 4 pieces of 100 x 40 on 300 x 200: two turned columns of two leave 220 x 200, at stops of 40 and 100. */
+    @Test
+    void tidyingLeavesTheLargestRestThenSavesStrokes() {
+        Job job = new Job(List.of(Want.free(100, 40, 4)), List.of(SHEET));
+        Node piece = Node.piece(0, false, 100, 40);
+        Node row = Node.cut(true, piece, piece, piece);
+        Node above = Node.cut(true, piece, Node.free(200, 40));
+        Node clumsy = Node.cut(false, row, above, Node.free(300, 120));
+        Packing tidy = Tidy.tidied(Packing.of(job, List.of(new Packing.Sheet(0, clumsy))));
+        Replay.check(tidy);
+        assertThat(tidy.largestRest()).isEqualTo(220 * 200);
+        assertThat(Tidy.strokes(tidy.sheets().get(0).root())).isEqualTo(4);
+        assertThat(Tidy.settings(tidy.sheets().get(0).root())).isEqualTo(2);
+    }
+
+    @Property(tries = 100)
+    void tidyingNeverCostsABoardARestOrAStroke(@ForAll long seed) {
+        Packing before = Search.of(job(new Random(seed)), seed).best();
+        Packing after = Tidy.tidied(before);
+        Replay.check(after);
+        assertThat(after.missing()).isEqualTo(before.missing());
+        assertThat(after.sheets()).hasSameSizeAs(before.sheets());
+        for (int i = 0; i < before.sheets().size(); i++) {
+            Node old = before.sheets().get(i).root().gathered();
+            Node now = after.sheets().get(i).root();
+            assertThat(now.largestFree()).isGreaterThanOrEqualTo(old.largestFree());
+            if (now.largestFree() == old.largestFree()) {
+                assertThat(Tidy.settings(now)).isLessThanOrEqualTo(Tidy.settings(old));
+            }
+        }
+    }
+
     /** Whatever is asked for: all cuts go from edge to edge, the bound is kept, and rounds never make it worse. */
     @Property(tries = 150)
     void anyJobIsCutTruly(@ForAll long seed) {
