@@ -30,7 +30,7 @@ class CuttingBrowserTest extends InBrowser {
         return card;
     }
 
-    /** Terraces x 40: first by mouse, then by keys, with a reload in between, the first forty and the last twelve strokes. */
+    /** Terraces x 40: first by mouse, then by keys, with a reload in between, to the last stroke. */
     @Test
     void theTrimmerProgramIsFollowedStrokeByStroke() {
         open("terraces.json");
@@ -50,9 +50,7 @@ class CuttingBrowserTest extends InBrowser {
         assertThat(page.locator(".now-stroke")).containsText("Stroke 3 of");
         String of = page.locator(".now-stroke p").first().textContent();
         int strokes = Integer.parseInt(of.substring(of.lastIndexOf(' ') + 1));
-        follow(3, 40, strokes);
-        page.navigate(page.url().replaceAll("stroke=\\d+", "stroke=" + (strokes - 12)));
-        follow(strokes - 12, strokes, strokes);
+        follow(3, strokes, strokes);
         page.keyboard().press("Space");
         assertThat(page.locator(".now-stroke")).hasCount(0);
         accessible();
@@ -101,6 +99,38 @@ class CuttingBrowserTest extends InBrowser {
         for (String file : List.of("cutting.zip", "program.pdf", "parts.pdf", "cut-list.csv", "sheets/1.dxf")) {
             assertThat(app.bytes("/cards/" + card.id() + "/" + file).length).isGreaterThan(100);
         }
+    }
+
+    /** A strip on a shadow layer of the same card as another: the covered middle is offered, taken, and taken back. */
+    @Test
+    void aCoveredMiddleIsUsedOnOneClick() {
+        StoredCard card = open("upper-station.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/cut?compare=true");
+        Locator ways = page.locator("table").filter(new Locator.FilterOptions().setHasText("as planned"));
+        assertThat(ways).not().containsText("covered middles");
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=sentiment");
+        page.waitForResponse("**/set", () -> field("Strip width").fill("2 in"));
+        page.waitForResponse("**/set", () -> field("Strip height").fill("1 3/4 in"));
+        page.navigate(app.address() + "/cards/" + card.id() + "/cut?compare=true");
+        ways.getByText("Cut it so").click();
+        Locator middle = page.getByText("cut out its covered middle").locator("input");
+        assertThat(middle.first()).isChecked();
+        middle.first().uncheck();
+        assertThat(page.getByText("cut out its covered middle").locator("input").first())
+                .not()
+                .isChecked();
+    }
+
+    @Test
+    void aWindowTakesItsDieFromTheRegister() {
+        StoredCard card = open("upper-station.json");
+        assertThat(page.locator("details").filter(new Locator.FilterOptions().setHasText("Roller machine")))
+                .containsText("die circle 2 3/8 in");
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=window");
+        page.getByLabel("take a die from the register").selectOption("oval-1");
+        assertThat(field("Window width")).hasValue("~2 3/8");
+        page.locator("#undo button").click();
+        assertThat(field("Diameter")).hasValue("2 3/8");
     }
 
     /** The drawer is changed, checked, refused nonsense, and drawn from when the card is cut. */

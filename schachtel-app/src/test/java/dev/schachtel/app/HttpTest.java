@@ -215,7 +215,10 @@ class HttpTest {
         Workshop before = workshops.now();
         String csv = app.get("/stock/stock.csv").body();
         assertThat(csv.lines().count())
-                .isEqualTo(1 + before.sheets().size() + before.rolls().size());
+                .isEqualTo(1
+                        + before.sheets().size()
+                        + before.rolls().size()
+                        + before.dies().size());
         assertThat(StockCsv.read(csv, before)).isEqualTo(before);
         String broken = csv.replaceFirst("304\\.8", "wide");
         assertThatThrownBy(() -> StockCsv.read(broken, before))

@@ -3,6 +3,7 @@ package dev.schachtel.app.cutting;
 import java.time.Duration;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -69,21 +70,22 @@ public class CutController {
         return "cutting/better";
     }
 
-    /** How a part is cut, and from which sheet; empty texts leave it to the tool. */
+    /** What the maker chooses for a part; empty texts leave it to the tool. */
+    record Chosen(String part, String method, String from, @Nullable Boolean middle) {
+        CutChoice choice() {
+            return new CutChoice(
+                    part,
+                    method.isBlank() ? Optional.empty() : CutDesk.method(method),
+                    from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)),
+                    Boolean.TRUE.equals(middle));
+        }
+    }
+
+    /** How a part is cut, from which sheet, and whether its covered middle is used. */
     @PostMapping("/choose")
-    String choose(
-            @PathVariable long id,
-            @ModelAttribute Seen seen,
-            @RequestParam String part,
-            @RequestParam String method,
-            @RequestParam String from,
-            @RequestParam(defaultValue = "false") boolean middle) {
-        CutChoice choice = new CutChoice(
-                part,
-                method.isBlank() ? Optional.empty() : CutDesk.method(method),
-                from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)),
-                middle);
-        cards.change(new Change(id, seen.version(), seen.revision(), "cut " + part, spec -> CardEdit.of(spec)
+    String choose(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Chosen chosen) {
+        CutChoice choice = chosen.choice();
+        cards.change(new Change(id, seen.version(), seen.revision(), "cut " + chosen.part(), spec -> CardEdit.of(spec)
                 .cut(choice)));
         return "redirect:/cards/" + id + "/cut";
     }

@@ -59,56 +59,57 @@ public final class StockCsv {
         StringWriter out = new StringWriter();
         try (CSVPrinter csv =
                 new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
-            for (Sheet s : workshop.sheets()) {
-                csv.printRecord(
-                        low(s.origin().name()),
-                        s.id(),
-                        s.material(),
-                        mm(s.width()),
-                        mm(s.height()),
-                        low(s.grain().name()),
-                        s.directed(),
-                        s.count(),
-                        "",
-                        s.price(),
-                        "",
-                        "");
-            }
-            for (Roll r : workshop.rolls()) {
-                csv.printRecord(
-                        "roll",
-                        r.id(),
-                        r.material(),
-                        mm(r.width()),
-                        mm(r.full()),
-                        "",
-                        "",
-                        "",
-                        mm(r.left()),
-                        r.price(),
-                        "",
-                        "");
-            }
-            for (Die d : workshop.dies()) {
-                String stitched = d.stitched().isZero() ? "" : mm(d.stitched());
-                csv.printRecord(
-                        "die",
-                        d.id(),
-                        low(d.shape().name()),
-                        mm(d.width()),
-                        mm(d.height()),
-                        "",
-                        "",
-                        "",
-                        stitched,
-                        "",
-                        d.name(),
-                        d.set());
-            }
+            print(workshop, csv);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toString();
+    }
+
+    private static void print(Workshop workshop, CSVPrinter csv) throws IOException {
+        for (Sheet s : workshop.sheets()) {
+            print(s, csv);
+        }
+        for (Roll r : workshop.rolls()) {
+            String left = mm(r.left());
+            csv.printRecord(
+                    "roll", r.id(), r.material(), mm(r.width()), mm(r.full()), "", "", "", left, r.price(), "", "");
+        }
+        for (Die d : workshop.dies()) {
+            print(d, csv);
+        }
+    }
+
+    private static void print(Sheet s, CSVPrinter csv) throws IOException {
+        csv.printRecord(
+                low(s.origin().name()),
+                s.id(),
+                s.material(),
+                mm(s.width()),
+                mm(s.height()),
+                low(s.grain().name()),
+                s.directed(),
+                s.count(),
+                "",
+                s.price(),
+                "",
+                "");
+    }
+
+    private static void print(Die d, CSVPrinter csv) throws IOException {
+        csv.printRecord(
+                "die",
+                d.id(),
+                low(d.shape().name()),
+                mm(d.width()),
+                mm(d.height()),
+                "",
+                "",
+                "",
+                d.stitched().isZero() ? "" : mm(d.stitched()),
+                "",
+                d.name(),
+                d.set());
     }
 
     /**

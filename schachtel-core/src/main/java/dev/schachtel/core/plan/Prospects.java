@@ -43,6 +43,20 @@ final class Prospects {
                 .map(m -> m.sheet().material())
                 .distinct()
                 .forEach(id -> mats(cutting, id, report));
+        rolls(cutting, report);
+        if (cutting.toBuy() == 0
+                && cutting.rolls().stream().allMatch(LinearPlan::enough)
+                && cutting.everythingPlaced()
+                && cutting.sheets() > 0) {
+            report.on(RuleId.STOCK_SHORT, Id.BASE)
+                    .names("")
+                    .measured(new Amount.Count(cutting.sheets()), new Amount.Count(cutting.sheets()))
+                    .works();
+        }
+        return report.findings();
+    }
+
+    private static void rolls(CutPlan cutting, Report report) {
         for (LinearPlan roll : cutting.rolls()) {
             if (roll.widths().tooWide().isPositive()) {
                 report.on(RuleId.ROLL_NARROW, Id.BASE)
@@ -56,16 +70,6 @@ final class Prospects {
                         .watch();
             }
         }
-        if (cutting.toBuy() == 0
-                && cutting.rolls().stream().allMatch(LinearPlan::enough)
-                && cutting.everythingPlaced()
-                && cutting.sheets() > 0) {
-            report.on(RuleId.STOCK_SHORT, Id.BASE)
-                    .names("")
-                    .measured(new Amount.Count(cutting.sheets()), new Amount.Count(cutting.sheets()))
-                    .works();
-        }
-        return report.findings();
     }
 
     private static void refused(CutPlan cutting, Report report) {

@@ -1,0 +1,207 @@
+package dev.schachtel.core.schedule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/**
+ * The best schedule so far and the floor under all. Answers at once; each round of {@link #run} moves one task elsewhere in
+ * the order and keeps that if it is not worse than the answer some rounds ago (late acceptance). Same problem, seed and
+ * rounds, same answer. The problem must have no circle.
+ */
+public final class Scheduling {
+    private static final int MEMORY = 40;
+    /** A move looks so far at most beyond where the task is. */
+    private static final int FAR = 60;
+
+    private final Problem problem;
+    private final Decoder decoder;
+    private final Floor floor;
+    private final SplittableRandom random;
+    private final List<List<Link>> in;
+    private final List<List<Link>> out;
+    private final int[] at;
+    private int[] order;
+    private int[] best;
+    private double cost;
+    private double bestCost;
+    private final double[] before = new double[MEMORY];
+    private long rounds;
+
+    private Scheduling(Problem problem, long seed) {
+        this.problem = problem;
+        this.decoder = new Decoder(problem);
+        this.floor = Floor.of(problem);
+        this.random = new SplittableRandom(seed);
+        this.in = problem.linksBy(Link::after);
+        this.out = problem.linksBy(Link::before);
+        this.at = new int[problem.size()];
+        this.best = first();
+        this.bestCost = decoder.cost(best);
+        this.order = best.clone();
+        this.cost = bestCost;
+        Arrays.fill(before, cost);
+        number();
+    }
+
+    /**
+     * A first answer.
+     *
+     * @throws IllegalArgumentException if the problem has a circle
+     */
+    public static Scheduling of(Problem problem, long seed) {
+        if (problem.sorted().length < problem.size()) {
+            throw new IllegalArgumentException("the links form a circle of " + problem.circle().size() + " tasks");
+        }
+        return new Scheduling(problem, seed);
+    }
+
+    public Schedule best() {
+        return decoder.schedule(best);
+    }
+
+    public Floor floor() {
+        return floor;
+    }
+
+    public long rounds() {
+        return rounds;
+    }
+
+    /** Whether the finish can't be earlier; handwork and changes may still be saved. */
+    public boolean isLeast() {
+        return problem.size() == 0 || best().finish() <= floor.seconds() && best().late() == 0;
+    }
+
+    /** So many rounds more; a round takes about a microsecond for every ten tasks. */
+    public void run(long more) {
+        if (problem.size() < 2) {
+            return;
+        }
+        for (long i = 0; i < more; i++) {
+            round();
+        }
+    }
+
+    private void round() {
+        int slot = (int) (rounds++ % MEMORY);
+        int from = random.nextInt(order.length);
+        int to = target(from);
+        if (to != from) {
+            move(from, to);
+            double next = decoder.cost(order);
+            if (next <= cost || next <= before[slot]) {
+                cost = next;
+                if (cost < bestCost) {
+                    bestCost = cost;
+                    best = order.clone();
+                }
+            } else {
+                move(to, from);
+            }
+        }
+        before[slot] = Math.min(before[slot], cost);
+        if (cost > bestCost && rounds % (2_000L + 20L * order.length) == 0) {
+            order = best.clone();
+            cost = bestCost;
+            number();
+        }
+    }
+
+    /** Anywhere between what it waits for and what waits for it, near ones more often. */
+    private int target(int from) {
+        int task = order[from];
+        int low = Math.max(0, from - FAR);
+        int high = Math.min(order.length - 1, from + FAR);
+        for (Link l : in.get(task)) {
+            low = Math.max(low, at[l.before()] + 1);
+        }
+        for (Link l : out.get(task)) {
+            high = Math.min(high, at[l.after()] - 1);
+        }
+        if (low >= high) {
+            return from;
+        }
+        if (random.nextInt(4) == 0) {
+            low = Math.max(low, from - 3);
+            high = Math.min(high, from + 3);
+        }
+        return low + random.nextInt(high - low + 1);
+    }
+
+    private void move(int from, int to) {
+        int task = order[from];
+        if (from < to) {
+            System.arraycopy(order, from + 1, order, from, to - from);
+        } else {
+            System.arraycopy(order, to, order, to + 1, from - to);
+        }
+        order[to] = task;
+        for (int i = Math.min(from, to); i <= Math.max(from, to); i++) {
+            at[order[i]] = i;
+        }
+    }
+
+    private void number() {
+        for (int i = 0; i < order.length; i++) {
+            at[order[i]] = i;
+        }
+    }
+
+    /** Two ways of choosing what hands that are free take up: the longest chain behind it, or the same set-up first. */
+    private int[] first() {
+        int[] chain = taken(false);
+        int[] family = taken(true);
+        return decoder.cost(family) < decoder.cost(chain) ? family : chain;
+    }
+
+    private int[] taken(boolean sameSetUp) {
+        long[] tail = Floor.tails(problem);
+        decoder.reset();
+        int n = problem.size();
+        int[] missing = new int[n];
+        problem.links().forEach(l -> missing[l.after()]++);
+        List<Integer> open = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            if (missing[i] == 0) {
+                open.add(i);
+            }
+        }
+        int[] result = new int[n];
+        for (int done = 0; done < n; done++) {
+            int next = choose(open, tail, sameSetUp);
+            open.remove(Integer.valueOf(next));
+            decoder.place(next);
+            result[done] = next;
+            for (Link l : out.get(next)) {
+                if (--missing[l.after()] == 0) {
+                    open.add(l.after());
+                }
+            }
+        }
+        return result;
+    }
+
+    /** Of what can begin now the best, else what can begin first. */
+    private int choose(List<Integer> open, long[] tail, boolean sameSetUp) {
+        long now = decoder.now();
+        Comparator<Integer> better = Comparator.comparing((Integer i) -> !isPressing(i))
+                .thenComparingLong(i -> Math.max(now, decoder.earliest(i)))
+                .thenComparing(i -> !(sameSetUp && decoder.goesOn(i)))
+                .thenComparingLong(i -> -tail[i])
+                .thenComparing(Comparator.naturalOrder());
+        return open.stream().min(better).orElseThrow();
+    }
+
+    /** Must follow soon on something that is done. */
+    private boolean isPressing(int task) {
+        for (Link l : in.get(task)) {
+            if (l.isSoon()) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
