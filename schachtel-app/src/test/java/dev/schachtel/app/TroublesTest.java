@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OpKind;
-import dev.schachtel.core.assembly.OrderRule;
+import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.check.RuleId;
 
@@ -48,8 +48,7 @@ class TroublesTest {
             assertThat(wording.knows("step." + low(k) + ".do.1")).as(k.name()).isTrue();
             assertThat(wording.knows("step." + low(k) + ".tool")).as(k.name()).isTrue();
         });
-        EnumSet.allOf(OrderRule.class)
-                .forEach(r -> assertThat(wording.reason(r)).as(r.id()).isNotBlank());
+        OrderRules.all().forEach(r -> assertThat(wording.reason(r)).as(r.id()).isNotBlank());
         EnumSet.allOf(Caution.class)
                 .forEach(c -> assertThat(wording.caution(c)).as(c.name()).isNotBlank());
     }

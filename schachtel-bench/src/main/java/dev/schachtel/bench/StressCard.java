@@ -1,7 +1,5 @@
 package dev.schachtel.bench;
 
-import java.util.List;
-
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
@@ -14,16 +12,7 @@ final class StressCard {
 
     private StressCard() {
         Format square = Format.USUAL.get(Format.USUAL.size() - 1);
-        spec = new CardSpec(
-                "Stress",
-                "",
-                square.units(),
-                Brief.PLAIN,
-                CardEdit.base("flat-fold", square),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of());
+        spec = CardSpec.of("Stress", square.units(), Brief.PLAIN, CardEdit.base("flat-fold", square));
         add("mat");
         set("panel", "fixing", "foam-tape-2");
     }

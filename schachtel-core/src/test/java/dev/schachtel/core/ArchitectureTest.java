@@ -33,7 +33,7 @@ class ArchitectureTest {
             List.of("card"),
             List.of("material"),
             List.of("shape"),
-            List.of("measure", "guillotine"));
+            List.of("measure", "guillotine", "schedule"));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -74,7 +74,7 @@ final class Band {
 
     private void hands(Step step) {
         double x = x(step.start());
-        double width = Math.max(2, step.op().hands().toSeconds() * perSecond - 1.5);
+        double width = Math.max(2, step.hands().toSeconds() * perSecond - 1.5);
         anchor(step, step.number() == open ? "blk b-open" : "blk");
         rect("", x + 0.8, 22, width, 40);
         String shortWord = wording.opShort(step.op());
@@ -140,7 +140,7 @@ final class Band {
                 .append(", ")
                 .append(wording.opShort(step.op()))
                 .append(", ")
-                .append(Times.of(step.op().hands()))
+                .append(Times.of(step.hands()))
                 .append(" from ")
                 .append(Times.clock(step.start()))
                 .append("</title>");

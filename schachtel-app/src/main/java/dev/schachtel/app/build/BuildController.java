@@ -85,7 +85,7 @@ public class BuildController {
                 letters.size() > LETTERS ? letters.subList(0, LETTERS - 1) : letters,
                 letters.size() > LETTERS ? letters.size() - LETTERS + 1 : 0,
                 !step.op().cautions().isEmpty(),
-                Times.minutes(step.op().hands()),
+                Times.minutes(step.hands()),
                 open);
     }
 
@@ -100,7 +100,7 @@ public class BuildController {
 
     private BuildView.Open open(Plan plan, Step step) {
         Build build = plan.build();
-        String when = Times.of(step.op().hands()) + ", " + Times.clock(step.start()) + " to "
+        String when = Times.of(step.hands()) + ", " + Times.clock(step.start()) + " to "
                 + Times.clock(step.end()) + ", " + wording.tool(step.op())
                 + (step.op().rest().isZero()
                         ? ""

@@ -1,6 +1,5 @@
 package dev.schachtel.app.cards;
 
-import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.card.Base;
@@ -47,9 +46,10 @@ public record NewCard(String name, String format, String base, String front) {
                 false,
                 new MaterialId(chosen.envelope()),
                 Optional.empty(),
-                false);
-        CardSpec bare =
-                new CardSpec("New card", "", chosen.units(), brief, made, List.of(), List.of(), List.of(), List.of());
+                false,
+                plain.makers(),
+                plain.together());
+        CardSpec bare = CardSpec.of("New card", chosen.units(), brief, made);
         CardSpec named = CardEdit.of(bare).set(new Id("card"), "name", name);
         CardSpec turned = folded ? CardEdit.of(named).set(Id.BASE, "fold", base) : named;
         if (front.equals("bare")) {

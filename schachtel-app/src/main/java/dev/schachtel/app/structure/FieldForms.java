@@ -12,12 +12,14 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Carrier;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Treatment;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.exchange.Choices;
@@ -182,11 +184,17 @@ public class FieldForms {
         List<Id> ids = new ArrayList<>();
         Class<?> sort = choice == Asked.Choice.WINDOW
                 ? Opens.class
-                : choice == Asked.Choice.LAYER ? Layer.class : Carrier.class;
-        if (choice == Asked.Choice.GROUND) {
+                : choice == Asked.Choice.LAYER
+                        ? Layer.class
+                        : choice == Asked.Choice.PIECE ? Piece.class : Carrier.class;
+        if (choice == Asked.Choice.GROUND || choice == Asked.Choice.PIECE) {
             ids.addAll(spec.base().faces());
         }
-        spec.pieces().filter(sort::isInstance).map(Piece::id).forEach(ids::add);
+        spec.pieces()
+                .filter(sort::isInstance)
+                .filter(p -> choice != Asked.Choice.PIECE || !(p instanceof Base) && !(p instanceof Treatment))
+                .map(Piece::id)
+                .forEach(ids::add);
         return ids;
     }
 

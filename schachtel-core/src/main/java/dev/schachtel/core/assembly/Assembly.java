@@ -1,15 +1,19 @@
 package dev.schachtel.core.assembly;
 
-import java.util.List;
-
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.material.Workshop;
 
 /** Build to BuildPlan, for the number of cards in its brief. Pure and deterministic. */
 public final class Assembly {
     private Assembly() {}
 
-    public static BuildPlan plan(Build build) {
-        List<Op> ops = new Operations(build).all();
-        return new Scheduler(ops, Before.of(ops, build)).schedule();
+    /** The first answer, in milliseconds: all cards at once, or in lots of the size that the brief asks for. */
+    public static BuildPlan plan(Build build, Workshop workshop) {
+        return search(build, workshop).plan();
+    }
+
+    /** The same first answer, to be improved as long as one likes: other sizes of lots, and a better order. */
+    public static AssemblySearch search(Build build, Workshop workshop) {
+        return new AssemblySearch(build, workshop, OrderRules.of(build.spec()));
     }
 }

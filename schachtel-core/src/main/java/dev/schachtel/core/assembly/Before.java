@@ -2,59 +2,102 @@ package dev.schachtel.core.assembly;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
 
-import dev.schachtel.core.build.Build;
+import dev.schachtel.core.schedule.Problem;
+import dev.schachtel.core.schedule.Task;
 
-/** Which operation comes before which, by which rules; operations by their index. */
-record Before(List<Link> links, int size) {
+/** Which operation comes before which, by which rules; operations by their index. Without circles. */
+record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> contradictions) {
     /** One rule between two operations. */
     record Link(OrderRule rule, int first, int then) {}
 
-    static Before of(List<Op> ops, Build build) {
+    static Before of(List<Op> ops, Shop shop, List<OrderRule> rules) {
         List<Link> links = new ArrayList<>();
-        OrderRule[] rules = OrderRule.values();
         for (int a = 0; a < ops.size(); a++) {
             for (int b = 0; b < ops.size(); b++) {
-                if (a == b) {
-                    continue;
-                }
                 for (OrderRule rule : rules) {
-                    if (rule.applies(ops.get(a), ops.get(b), build)) {
+                    if (a != b && rule.applies(ops.get(a), ops.get(b), shop)) {
                         links.add(new Link(rule, a, b));
                     }
                 }
             }
         }
-        return new Before(links, ops.size());
+        return withoutCircles(ops, links);
+    }
+
+    /** As long as there is a circle the weakest rule in a shortest one gives way. */
+    private static Before withoutCircles(List<Op> ops, List<Link> all) {
+        List<Link> links = new ArrayList<>(all);
+        List<BuildPlan.Contradiction> found = new ArrayList<>();
+        List<Link> circle = circle(ops, links);
+        while (!circle.isEmpty()) {
+            Link weakest = circle.stream()
+                    .min(Comparator.comparing((Link l) -> l.rule().strength()))
+                    .orElseThrow();
+            found.add(new BuildPlan.Contradiction(
+                    circle.stream()
+                            .map(l -> new BuildPlan.Bound(l.rule(), ops.get(l.first()), ops.get(l.then())))
+                            .toList(),
+                    circle.indexOf(weakest)));
+            links.remove(weakest);
+            circle = circle(ops, links);
+        }
+        return new Before(ops, links, found);
+    }
+
+    private static List<Link> circle(List<Op> ops, List<Link> links) {
+        List<Task> tasks = ops.stream().map(o -> Task.of(0, 0)).toList();
+        List<dev.schachtel.core.schedule.Link> plain = links.stream()
+                .map(l -> dev.schachtel.core.schedule.Link.of(l.first(), l.then()))
+                .toList();
+        Problem problem = Problem.of(tasks, plain);
+        return problem.circle().stream()
+                .map(l -> links.stream()
+                        .filter(x -> x.first() == l.before() && x.then() == l.after())
+                        .max(Comparator.comparing(x -> x.rule().strength()))
+                        .orElseThrow())
+                .toList();
+    }
+
+    /** The links that say something: those left out follow from others, drying included. */
+    List<Link> telling() {
+        List<BitSet> direct = direct();
+        return links.stream()
+                .filter(l -> direct.get(l.then()).get(l.first())
+                        || l.rule().within(ops.get(l.first())).isPresent())
+                .toList();
     }
 
     /** The operations directly before each, without those that another one between them implies. */
     List<BitSet> direct() {
-        List<BitSet> all = predecessors();
-        List<BitSet> reach = closure(all);
-        List<BitSet> direct = new ArrayList<>();
-        for (BitSet before : all) {
-            BitSet kept = (BitSet) before.clone();
-            before.stream().forEach(p -> kept.andNot(reach.get(p)));
-            direct.add(kept);
+        List<BitSet> dry = sets();
+        List<BitSet> direct = sets();
+        for (Link l : links) {
+            direct.get(l.then()).set(l.first());
+            if (l.rule().dry()) {
+                dry.get(l.then()).set(l.first());
+            }
+        }
+        List<BitSet> reach = closure(dry);
+        for (int i = 0; i < ops.size(); i++) {
+            BitSet kept = direct.get(i);
+            dry.get(i).stream().forEach(p -> kept.andNot(reach.get(p)));
         }
         return direct;
     }
 
-    List<BitSet> predecessors() {
+    private List<BitSet> sets() {
         List<BitSet> all = new ArrayList<>();
-        for (int i = 0; i < size; i++) {
-            all.add(new BitSet(size));
-        }
-        links.forEach(l -> all.get(l.then()).set(l.first()));
+        ops.forEach(o -> all.add(new BitSet(ops.size())));
         return all;
     }
 
     private List<BitSet> closure(List<BitSet> all) {
         List<BitSet> reach = new ArrayList<>();
         all.forEach(b -> reach.add((BitSet) b.clone()));
-        for (int k = 0; k < size; k++) {
+        for (int k = 0; k < ops.size(); k++) {
             for (BitSet set : reach) {
                 if (set.get(k)) {
                     set.or(reach.get(k));

@@ -3,10 +3,47 @@ package dev.schachtel.core.assembly;
 import java.time.Duration;
 import java.util.List;
 
-/** The steps in the order of the hands. */
-public record BuildPlan(List<Step> steps) {
+import dev.schachtel.core.schedule.Floor;
+
+/**
+ * The steps by their start.
+ *
+ * @param floor no plan with these lots is done earlier
+ * @param contradictions rules that can't all be kept; the weakest of each gave way
+ */
+public record BuildPlan(List<Step> steps, Batch batch, Floor floor, List<Contradiction> contradictions) {
+    /**
+     * How the cards go through.
+     *
+     * @param together cards in a lot
+     * @param ways other sizes of lots that were tried, and this one
+     */
+    public record Batch(int cards, int makers, int together, List<Way> ways) {
+        public Batch {
+            ways = List.copyOf(ways);
+        }
+    }
+
+    /** A size of lots, with the finish and the handwork that it gave. */
+    public record Way(int together, Duration total, Duration hands) {}
+
+    /**
+     * Rules in a circle: each binds an operation to the next, and the last to the first.
+     *
+     * @param gaveWay which of them is not kept, from 0
+     */
+    public record Contradiction(List<Bound> circle, int gaveWay) {
+        public Contradiction {
+            circle = List.copyOf(circle);
+        }
+    }
+
+    /** One operation before another, and the rule that says so. */
+    public record Bound(OrderRule rule, Op first, Op then) {}
+
     public BuildPlan {
         steps = List.copyOf(steps);
+        contradictions = List.copyOf(contradictions);
     }
 
     /** From the first stroke until the last thing is dry. */
@@ -14,22 +51,29 @@ public record BuildPlan(List<Step> steps) {
         return steps.stream().map(Step::ready).reduce(Duration.ZERO, BuildPlan::later);
     }
 
+    /** All handwork, of all makers. */
     public Duration hands() {
-        return steps.stream().map(s -> s.op().hands()).reduce(Duration.ZERO, Duration::plus);
+        return steps.stream().map(Step::hands).reduce(Duration.ZERO, Duration::plus);
     }
 
     public Duration drying() {
         return steps.stream().map(s -> s.op().rest()).reduce(Duration.ZERO, Duration::plus);
     }
 
-    /** Time in which the hands can do nothing. */
+    /** Time in which hands can do nothing, of all makers. */
     public Duration waiting() {
-        return total().minus(hands());
+        return total().multipliedBy(batch.makers).minus(hands());
     }
 
     /** What it would take to wait for every drying. */
     public Duration inARow() {
         return hands().plus(drying());
+    }
+
+    /** How far the finish can be from the earliest there is, in percent of that, rounded up. */
+    public int gapPercent() {
+        long least = Math.max(1, floor.seconds());
+        return (int) ((total().toSeconds() - least) * 100 / least);
     }
 
     private static Duration later(Duration a, Duration b) {

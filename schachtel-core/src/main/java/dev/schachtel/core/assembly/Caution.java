@@ -6,5 +6,12 @@ public enum Caution {
     ROLLER_MACHINE,
     TRIMMER,
     SMALL_PARTS,
-    DUST
+    DUST,
+    HEAT,
+    SOLVENT;
+
+    /** Must be ticked once in a run before the step can be done. */
+    public boolean isTicked() {
+        return this == BLADE || this == HEAT || this == SOLVENT;
+    }
 }

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 
 import dev.schachtel.core.build.Build;
@@ -69,7 +70,8 @@ final class CutOps {
             int each = parts.stream().mapToInt(strokes).sum();
             Op op = Op.of(kind, Id.BASE, parts.stream().map(Part::id).toList(), each * cards);
             String id = kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
-            ops.add(new Op(id, kind, op.owner(), op.parts(), op.things(), Duration.ZERO, op.cautions()));
+            ops.add(new Op(
+                    id, kind, op.owner(), op.parts(), op.things(), Duration.ZERO, op.cautions(), Optional.empty()));
         }
     }
 }

@@ -34,7 +34,22 @@ public enum OpKind {
     TRY_MOTION(0, 30),
     SLIP_ON(30, 60),
     TRY(0, 60),
-    ENVELOPE(30, 60);
+    ENVELOPE(30, 60),
+    INK(60, 120),
+    STENCIL(90, 90),
+    PASTE(60, 90),
+    /** Washing a stencil. */
+    CLEAN(0, 120),
+    STAMP(90, 40),
+    /** Taking the cling off before powder. */
+    PREPARE(20, 15, Caution.DUST),
+    POWDER(120, 90),
+    HEAT(60, 30, Caution.HEAT),
+    COLOUR(30, 240),
+    SPLATTER(60, 30),
+    /** Ink run with alcohol. */
+    WASH(120, 90, Caution.SOLVENT),
+    GLOSS(20, 40);
 
     private final Duration setUp;
     private final Duration each;
@@ -64,6 +79,36 @@ public enum OpKind {
                 || this == SNIP_FOAM;
     }
 
+    /** Work on a surface. */
+    public boolean isSurface() {
+        return ordinal() >= INK.ordinal();
+    }
+
+    /** Done once for all cards, whatever the lots: what is cut together is set up together. */
+    boolean isWhole() {
+        return cuts() || this == LAYOUT;
+    }
+
+    /** The one tool of its sort that it holds. */
+    public Optional<Tool> tool() {
+        return switch (this) {
+            case TRIM -> Optional.of(Tool.TRIMMER);
+            case DIE_CUT -> Optional.of(Tool.ROLLER_MACHINE);
+            case ELECTRONIC_CUT -> Optional.of(Tool.CUTTER);
+            case HEAT -> Optional.of(Tool.HEAT_TOOL);
+            case SCORE -> Optional.of(Tool.SCORING_BOARD);
+            default -> Optional.empty();
+        };
+    }
+
+    Duration setUp() {
+        return setUp;
+    }
+
+    Duration each() {
+        return each;
+    }
+
     /** Puts something on for good. */
     public boolean sticks() {
         return this == FIX_FILM
@@ -75,10 +120,5 @@ public enum OpKind {
                 || this == CLOSE
                 || this == ATTACH
                 || this == LINE;
-    }
-
-    /** Hands-on time for so many things. */
-    Duration hands(int things) {
-        return setUp.plus(each.multipliedBy(things));
     }
 }

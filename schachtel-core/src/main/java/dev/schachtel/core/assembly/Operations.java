@@ -39,6 +39,7 @@ final class Operations {
 
     List<Op> all() {
         ops.addAll(new CutOps(build).all());
+        ops.addAll(new SurfaceOps(build).all());
         folding();
         build.chambers().forEach(this::chamber);
         joints();

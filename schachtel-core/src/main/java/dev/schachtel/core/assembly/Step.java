@@ -4,21 +4,52 @@ import java.time.Duration;
 import java.util.List;
 
 /**
- * One operation in its place.
+ * One operation on one lot, in its place.
  *
  * @param number from 1
- * @param start when the hands begin, from the start of the work
+ * @param time when and by whom
  * @param reasons why it is here: rules that bind it to steps before or after it, the most telling first
  * @param waitsFor numbers of the steps that must be done before it, without those that follow from others
  * @param frees numbers of the steps that wait for it, likewise
  */
 public record Step(
-        int number, Op op, Duration start, List<Reason> reasons, List<Integer> waitsFor, List<Integer> frees) {
+        int number, Op op, Lot lot, Time time, List<Reason> reasons, List<Integer> waitsFor, List<Integer> frees) {
     /** A rule and the other step it binds this one to. */
     public record Reason(OrderRule rule, int other, boolean otherIsLater) {}
 
+    /**
+     * When and by whom.
+     *
+     * @param start when the hands begin, from the start of the work
+     * @param hands how long, set-up included
+     * @param maker who, from 0
+     * @param setsUp whether it needs its set-up, or goes on with that of the step before
+     */
+    public record Time(Duration start, Duration hands, int maker, boolean setsUp) {}
+
+    /** What the step is called wherever it stands: its operation, and its lot if there are several. */
+    public String key() {
+        return key(op.id(), lot);
+    }
+
+    static String key(String op, Lot lot) {
+        return lot.isWhole() ? op : op + " #" + lot.number();
+    }
+
+    public Duration start() {
+        return time.start;
+    }
+
+    public Duration hands() {
+        return time.hands;
+    }
+
+    public int maker() {
+        return time.maker;
+    }
+
     public Duration end() {
-        return start.plus(op.hands());
+        return time.start.plus(time.hands);
     }
 
     /** When it is dry. */

@@ -27,6 +27,7 @@ public record Build(
         List<Zone> zones,
         List<Chamber> chambers,
         List<Lettering> letterings,
+        List<Surface> surfaces,
         List<Derivation> derivations,
         List<Trouble> troubles,
         Mechanics mechanics) {
@@ -38,6 +39,7 @@ public record Build(
         zones = List.copyOf(zones);
         chambers = List.copyOf(chambers);
         letterings = List.copyOf(letterings);
+        surfaces = List.copyOf(surfaces);
         derivations = List.copyOf(derivations);
         troubles = List.copyOf(troubles);
     }

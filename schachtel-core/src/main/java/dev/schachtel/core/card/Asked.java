@@ -45,6 +45,10 @@ public @interface Asked {
         THREAD,
         /** A face of the base, or a piece that offers one. */
         GROUND,
+        /** A face of the base, or any piece. */
+        PIECE,
+        /** A way of working on surfaces. */
+        TECHNIQUE,
         /** A panel. */
         LAYER,
         /** A piece that cuts openings. */

@@ -14,6 +14,10 @@ public record Brief(
         @Asked(value = "Posted", initial = "false") boolean posted,
         @Asked(value = "Envelope", initial = "long", from = Asked.Choice.ENVELOPE) MaterialId envelope,
         @Asked(value = "Ready by") Optional<LocalDate> due,
-        @Asked(value = "Goes to a child under three", initial = "false") boolean smallChild) {
-    public static final Brief PLAIN = new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false);
+        @Asked(value = "Goes to a child under three", initial = "false") boolean smallChild,
+        @Asked(value = "Makers", initial = "1", min = "1", max = "12") int makers,
+        @Asked(value = "Cards worked on at a time, 0: whichever is quickest", initial = "0", min = "0", max = "500")
+                int together) {
+    public static final Brief PLAIN =
+            new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false, 1, 0);
 }

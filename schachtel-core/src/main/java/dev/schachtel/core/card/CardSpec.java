@@ -19,12 +19,19 @@ public record CardSpec(
         @Asked("Layers") List<Layer> layers,
         @Asked("Features") List<Feature> features,
         @Asked("Elements") List<Element> elements,
-        @Asked("Cutting") List<CutChoice> cuts) {
+        @Asked("Cutting") List<CutChoice> cuts,
+        @Asked("Order") List<OrderWish> order) {
     public CardSpec {
         layers = List.copyOf(layers);
         features = List.copyOf(features);
         elements = List.copyOf(elements);
         cuts = List.copyOf(cuts);
+        order = List.copyOf(order);
+    }
+
+    /** A card without wishes about its cutting or the order of its steps. */
+    public static CardSpec of(String name, Units units, Brief brief, Base base) {
+        return new CardSpec(name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** What is decided about a part; nothing for most. */

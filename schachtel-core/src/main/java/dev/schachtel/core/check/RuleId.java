@@ -68,6 +68,7 @@ public enum RuleId {
     STOCK_SHORT,
     ROLL_SHORT,
     ROLL_NARROW,
+    ORDER_CONTRADICTS,
     GRAIN,
     DEADLINE,
     SMALL_PARTS

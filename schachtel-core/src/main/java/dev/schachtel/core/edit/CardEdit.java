@@ -14,6 +14,7 @@ import dev.schachtel.core.card.Feature;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.measure.Units;
@@ -235,7 +236,16 @@ public final class CardEdit {
 
     private CardSpec make(Base base, List<Layer> layers, List<Feature> features, List<Element> elements) {
         return new CardSpec(
-                spec.name(), spec.set(), spec.units(), spec.brief(), base, layers, features, elements, spec.cuts());
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                spec.brief(),
+                base,
+                layers,
+                features,
+                elements,
+                spec.cuts(),
+                spec.order());
     }
 
     private CardSpec with(Brief brief) {
@@ -248,7 +258,8 @@ public final class CardEdit {
                 spec.layers(),
                 spec.features(),
                 spec.elements(),
-                spec.cuts());
+                spec.cuts(),
+                spec.order());
     }
 
     /**
@@ -274,7 +285,46 @@ public final class CardEdit {
                 spec.layers(),
                 spec.features(),
                 spec.elements(),
-                cuts);
+                cuts,
+                spec.order());
+    }
+
+    /**
+     * Wants one step before another; a wish that says the opposite is dropped.
+     *
+     * @throws RefusedException if a step is to come before itself, or is named in more than 120 letters
+     */
+    public CardSpec wish(OrderWish wish) {
+        if (wish.first().equals(wish.then())
+                || wish.first().length() > 120
+                || wish.then().length() > 120) {
+            throw new RefusedException("order", "must name two steps, in at most 120 letters each");
+        }
+        List<OrderWish> order = new ArrayList<>(spec.order());
+        order.removeIf(w -> w.equals(wish) || w.equals(new OrderWish(wish.then(), wish.first())));
+        order.add(wish);
+        return ordered(order);
+    }
+
+    /** Without wishes about a step. */
+    public CardSpec unwish(String step) {
+        return ordered(spec.order().stream()
+                .filter(w -> !w.first().equals(step) && !w.then().equals(step))
+                .toList());
+    }
+
+    private CardSpec ordered(List<OrderWish> order) {
+        return new CardSpec(
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                spec.brief(),
+                spec.base(),
+                spec.layers(),
+                spec.features(),
+                spec.elements(),
+                spec.cuts(),
+                order);
     }
 
     /** The card in other units; no length changes. */

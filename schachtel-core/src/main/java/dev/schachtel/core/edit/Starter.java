@@ -58,8 +58,7 @@ final class Starter {
                 .orElseThrow(() -> new RefusedException("base", "there is no base of this kind"));
         MaterialId card = new MaterialId("slate-300");
         FlatFold plain = new FlatFold(format.width(), format.height(), FlatFold.Fold.SIDE, Length.ZERO, card);
-        CardSpec empty =
-                new CardSpec("", "", format.units(), Brief.PLAIN, plain, List.of(), List.of(), List.of(), List.of());
+        CardSpec empty = CardSpec.of("", format.units(), Brief.PLAIN, plain);
         return (Base) new Starter(empty).start(kind, Id.BASE);
     }
 
@@ -100,7 +99,7 @@ final class Starter {
         if (initial.endsWith("%")) {
             return share(bone.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }
-        if (asked.from() == Asked.Choice.GROUND) {
+        if (asked.from() == Asked.Choice.GROUND || asked.from() == Asked.Choice.PIECE) {
             return ground(initial);
         }
         if (asked.from() == Asked.Choice.LAYER) {

@@ -26,12 +26,14 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -51,6 +53,7 @@ public final class Site {
     private final List<Zone> zones = new ArrayList<>();
     private final List<Chamber> chambers = new ArrayList<>();
     private final List<Lettering> letterings = new ArrayList<>();
+    private final List<Surface> surfaces = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Runnable> afterwards = new ArrayList<>();
@@ -93,6 +96,7 @@ public final class Site {
                 zones,
                 chambers,
                 letterings,
+                surfaces,
                 derivations,
                 troubles,
                 workings.mechanics());
@@ -263,6 +267,26 @@ public final class Site {
     /** What the piece named by source's component lies on; engineered first if need be. */
     Optional<Ground> ground(Id name, Source asker) {
         return first(name, asker, () -> grounds.get(name));
+    }
+
+    /** The sheet that is worked on when one works on a piece: that of a ground, else the last of card that it is made of. */
+    Optional<PartId> sheet(Id name, Source asker) {
+        return first(name, asker, () -> {
+            Ground ground = grounds.get(name);
+            if (ground != null) {
+                return ground.part();
+            }
+            PartId last = null;
+            for (Part part : parts.values()) {
+                boolean own = part.owner().equals(name) && part.material() instanceof Cardstock;
+                last = own ? part.id() : last;
+            }
+            return last;
+        });
+    }
+
+    void surface(Surface surface) {
+        surfaces.add(surface);
     }
 
     /** The first opening made by a window; engineered first if need be. */

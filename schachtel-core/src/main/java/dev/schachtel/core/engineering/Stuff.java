@@ -10,8 +10,11 @@ import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.measure.Length;
 
@@ -52,6 +55,11 @@ final class Stuff {
     Material fixing(MaterialId id, Source asker) {
         Optional<Material> fits = site.workshop().material(id).filter(m -> m instanceof Adhesive || m instanceof Foam);
         return found(fits, id, asker).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+    }
+
+    Technique technique(MaterialId id, Source asker) {
+        return found(site.workshop().technique(id), id, asker)
+                .orElseGet(() -> new Technique(id, id.value(), Surfacing.COLOUR, "brush", 60, 60, 5, 0, Hazard.NONE));
     }
 
     private static Length um(long micrometres) {

@@ -37,6 +37,10 @@ public final class Choices {
                 workshop.envelopes().stream()
                         .map(e -> new Choice(e.id(), e.name()))
                         .toList();
+            case TECHNIQUE ->
+                workshop.techniques().stream()
+                        .map(t -> new Choice(t.id(), t.name()))
+                        .toList();
             default -> named(workshop.materials().stream());
         };
     }

@@ -8,6 +8,9 @@ import java.nio.charset.StandardCharsets;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
 /** The workshop as JSON, read by the same rules as card files. */
 public final class WorkshopFile {
     private WorkshopFile() {}
@@ -18,7 +21,17 @@ public final class WorkshopFile {
      * @throws dev.schachtel.core.edit.RefusedException with path and reason
      */
     public static Workshop read(String text) {
-        return (Workshop) new RecordCodec(Units.MM).read(Json.parse(text), Workshop.class, "$");
+        JsonNode file = Json.parse(text);
+        if (file instanceof ObjectNode object && !object.has("house")) {
+            object.setAll(usual());
+        }
+        return (Workshop) new RecordCodec(Units.MM).read(file, Workshop.class, "$");
+    }
+
+    /** What files of before had no word for: the technique book and the house rules that a new workshop starts with. */
+    private static ObjectNode usual() {
+        ObjectNode standard = (ObjectNode) Json.parse(standardText());
+        return standard.retain("techniques", "house");
     }
 
     /** What {@link #read} takes back. */
@@ -28,11 +41,15 @@ public final class WorkshopFile {
 
     /** The modest stock that a new installation starts with. Thickness and grammage: handbook chapter 2. */
     public static Workshop standard() {
+        return read(standardText());
+    }
+
+    private static String standardText() {
         try (InputStream in = WorkshopFile.class.getResourceAsStream("workshop.json")) {
             if (in == null) {
                 throw new IllegalStateException("workshop.json is missing beside " + WorkshopFile.class);
             }
-            return read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -11,7 +11,9 @@ public record Workshop(
         List<Roll> rolls,
         List<Die> dies,
         List<Envelope> envelopes,
-        Tools tools) {
+        List<Technique> techniques,
+        Tools tools,
+        HouseRules house) {
     public Workshop {
         materials = List.copyOf(materials);
         fillings = List.copyOf(fillings);
@@ -19,16 +21,27 @@ public record Workshop(
         rolls = List.copyOf(rolls);
         dies = List.copyOf(dies);
         envelopes = List.copyOf(envelopes);
+        techniques = List.copyOf(techniques);
     }
 
     /** The same workshop with another drawer. */
     public Workshop with(List<Sheet> otherSheets, List<Roll> otherRolls, Tools otherTools) {
-        return new Workshop(materials, fillings, otherSheets, otherRolls, dies, envelopes, otherTools);
+        return new Workshop(
+                materials, fillings, otherSheets, otherRolls, dies, envelopes, techniques, otherTools, house);
     }
 
     /** The same workshop with other dies. */
     public Workshop with(List<Die> otherDies) {
-        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, tools);
+        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, techniques, tools, house);
+    }
+
+    /** The same workshop with other ways of doing things. */
+    public Workshop with(List<Technique> book, HouseRules rules) {
+        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, tools, rules);
+    }
+
+    public Optional<Technique> technique(MaterialId id) {
+        return techniques.stream().filter(t -> t.id().equals(id)).findFirst();
     }
 
     public Optional<Material> material(MaterialId id) {

@@ -27,6 +27,12 @@ public record Plan(
         return new Plan(spec, workshop, build, movements, now, other, assembly);
     }
 
+    /** The same card with another build plan. */
+    public Plan with(BuildPlan other) {
+        Findings now = findings.without(RuleId.ORDER_CONTRADICTS).and(Prospects.order(other));
+        return new Plan(spec, workshop, build, movements, now, cutting, other);
+    }
+
     /** The same plan as it looks on a day: with what the card's date, if it has one, means for it. */
     public Plan on(LocalDate today) {
         Findings dated = findings.and(Prospects.deadline(spec.brief(), assembly, today));

@@ -1,6 +1,7 @@
 package dev.schachtel.core.plan;
 
 import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Checks;
@@ -18,13 +19,16 @@ public final class Planner {
         Build build = Engineering.engineer(spec, workshop);
         Movements movements = Movements.of(build);
         CutPlan cutting = CutPlanner.plan(build, workshop);
+        BuildPlan assembly = Assembly.plan(build, workshop);
         return new Plan(
                 spec,
                 workshop,
                 build,
                 movements,
-                Checks.check(build, movements, workshop).and(Prospects.stock(cutting)),
+                Checks.check(build, movements, workshop)
+                        .and(Prospects.stock(cutting))
+                        .and(Prospects.order(assembly)),
                 cutting,
-                Assembly.plan(build));
+                assembly);
     }
 }

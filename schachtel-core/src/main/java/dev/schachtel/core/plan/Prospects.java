@@ -3,8 +3,10 @@ package dev.schachtel.core.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.stream.Collectors;
 
 import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.Id;
@@ -93,6 +95,26 @@ final class Prospects {
                 .names(name + ", on the cutter’s mat")
                 .measured(new Amount.Count(all.size()), new Amount.Count(there))
                 .watch();
+    }
+
+    /** Rules that can't all be kept: to mend if one of the craft gave way, to watch if it was a wish. */
+    static Findings order(BuildPlan assembly) {
+        Report report = new Report();
+        for (BuildPlan.Contradiction c : assembly.contradictions()) {
+            BuildPlan.Bound weak = c.circle().get(c.gaveWay());
+            String circle = c.circle().stream()
+                    .map(b -> b.first().id() + " before " + b.then().id() + " ("
+                            + b.rule().id() + ")")
+                    .collect(Collectors.joining(", "));
+            Report.Draft draft = report.on(RuleId.ORDER_CONTRADICTS, Id.BASE)
+                    .names(circle, weak.first().id() + " before " + weak.then().id());
+            if (weak.rule().strength() == OrderRule.Strength.WISHES) {
+                draft.watch();
+            } else {
+                draft.mend();
+            }
+        }
+        return report.findings();
     }
 
     /**

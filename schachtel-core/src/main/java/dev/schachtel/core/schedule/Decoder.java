@@ -47,9 +47,8 @@ final class Decoder {
             }
         }
         this.in = before.stream().map(b -> b.toArray(Link[]::new)).toArray(Link[][]::new);
-        this.soon = after.stream()
-                .map(a -> a.stream().mapToInt(i -> i).toArray())
-                .toArray(int[][]::new);
+        this.soon =
+                after.stream().map(a -> a.stream().mapToInt(i -> i).toArray()).toArray(int[][]::new);
         this.start = new long[n];
         this.end = new long[n];
         this.maker = new int[n];
@@ -124,8 +123,7 @@ final class Decoder {
     /** What was worked on last where this task is done; of hands those that are free first. */
     boolean goesOn(int task) {
         Task t = tasks[task];
-        return t.family() != Task.ALONE
-                && (t.tool() >= 0 ? toolFamily[t.tool()] : family[firstFree()]) == t.family();
+        return t.family() != Task.ALONE && (t.tool() >= 0 ? toolFamily[t.tool()] : family[firstFree()]) == t.family();
     }
 
     private int firstFree() {

@@ -11,8 +11,7 @@ import java.util.List;
  * @param setUps whether each needs its set-up
  * @param late seconds by which links with a latest time are missed, summed up; 0 in a sound schedule
  */
-public record Schedule(
-        Problem problem, List<Integer> order, long[] starts, int[] makers, boolean[] setUps, long late) {
+public record Schedule(Problem problem, List<Integer> order, long[] starts, int[] makers, boolean[] setUps, long late) {
     public long start(int task) {
         return starts[task];
     }

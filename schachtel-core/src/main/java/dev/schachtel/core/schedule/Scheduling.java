@@ -53,7 +53,8 @@ public final class Scheduling {
      */
     public static Scheduling of(Problem problem, long seed) {
         if (problem.sorted().length < problem.size()) {
-            throw new IllegalArgumentException("the links form a circle of " + problem.circle().size() + " tasks");
+            throw new IllegalArgumentException(
+                    "the links form a circle of " + problem.circle().size() + " tasks");
         }
         return new Scheduling(problem, seed);
     }

@@ -185,8 +185,7 @@ class PlannerTest {
     private static CardSpec any(Random random, int changes) {
         Format format = Format.USUAL.get(random.nextInt(Format.USUAL.size()));
         Base base = CardEdit.base(BASES.get(random.nextInt(BASES.size())), format);
-        CardSpec spec =
-                new CardSpec("Any", "", format.units(), Brief.PLAIN, base, List.of(), List.of(), List.of(), List.of());
+        CardSpec spec = CardSpec.of("Any", format.units(), Brief.PLAIN, base);
         if (random.nextInt(3) > 0) {
             spec = CardEdit.of(spec).add("mat");
         }
@@ -326,6 +325,7 @@ class PlannerTest {
                 spec.layers(),
                 features,
                 List.of(),
+                List.of(),
                 List.of());
         Plan plan = Planner.plan(many, TestCards.WORKSHOP);
         assertThat(plan.findings().of(RuleId.MARGIN_WEB).all()).isNotEmpty();
@@ -374,6 +374,7 @@ class PlannerTest {
         List<Feature> features = new ArrayList<>(s.features());
         List<Element> elements = new ArrayList<>(s.elements());
         List.of(layers, features, elements).forEach(l -> Collections.shuffle(l, random));
-        return new CardSpec(s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts());
+        return new CardSpec(
+                s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts(), s.order());
     }
 }

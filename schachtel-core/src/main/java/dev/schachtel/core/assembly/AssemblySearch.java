@@ -1,0 +1,104 @@
+package dev.schachtel.core.assembly;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeSet;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.schedule.Schedule;
+import dev.schachtel.core.schedule.Scheduling;
+
+/**
+ * A build plan that gets better the longer it is looked for. Has an answer at once; {@link #run} tries sizes of lots, then
+ * goes on with the most promising. Same card, workshop and rounds, same plan. Not for several threads at a time.
+ */
+public final class AssemblySearch {
+    /** Rounds times tasks for the first answer: about two milliseconds. */
+    private static final long AT_FIRST = 20_000;
+
+    private final Workshop workshop;
+    private final Before before;
+    private final Brief brief;
+    private final List<Integer> untried = new ArrayList<>();
+    private final List<Attempt> attempts = new ArrayList<>();
+
+    /** One size of lots and how well it goes. */
+    private record Attempt(int together, Jobs jobs, Scheduling scheduling) {
+        Schedule best() {
+            return scheduling.best();
+        }
+
+        BuildPlan.Way way() {
+            Schedule s = best();
+            return new BuildPlan.Way(together, Duration.ofSeconds(s.finish()), Duration.ofSeconds(s.handsOn()));
+        }
+    }
+
+    AssemblySearch(Build build, Workshop workshop, List<OrderRule> rules) {
+        this.workshop = workshop;
+        this.brief = build.spec().brief();
+        this.before = Before.of(new Operations(build).all(), new Shop(build, workshop.house()), rules);
+        int cards = brief.cards();
+        if (brief.together() > 0) {
+            attempt(Math.min(cards, brief.together()));
+        } else {
+            attempt(cards);
+            TreeSet<Integer> sizes = new TreeSet<>();
+            for (int parts = 2; parts <= 6; parts++) {
+                sizes.add((cards + parts - 1) / parts);
+            }
+            sizes.addAll(List.of(1, Math.min(cards, 2), Math.min(cards, 4), Math.min(cards, 6)));
+            sizes.remove(cards);
+            untried.addAll(sizes.descendingSet());
+        }
+    }
+
+    private void attempt(int together) {
+        Jobs jobs = new Jobs(before, brief.cards(), together);
+        Scheduling scheduling = Scheduling.of(jobs.problem(brief.makers(), workshop.house()), 1);
+        if (jobs.all().size() > 1) {
+            scheduling.run(Math.min(600, AT_FIRST / jobs.all().size()));
+        }
+        attempts.add(new Attempt(together, jobs, scheduling));
+    }
+
+    /** Tries another size of lots, or gives so many rounds to the best. */
+    public void run(int rounds) {
+        if (!untried.isEmpty()) {
+            attempt(untried.remove(0));
+        } else {
+            best().scheduling.run(rounds);
+        }
+    }
+
+    /** Whether no finish can be earlier with these lots, and all sizes were tried. */
+    public boolean done() {
+        return untried.isEmpty() && best().scheduling.isLeast();
+    }
+
+    private Attempt best() {
+        return attempts.stream()
+                .min(Comparator.comparing((Attempt a) -> a.best().late())
+                        .thenComparing(a -> a.way().total())
+                        .thenComparing(a -> a.way().hands())
+                        .thenComparing(a -> -a.together))
+                .orElseThrow();
+    }
+
+    public BuildPlan plan() {
+        Attempt best = best();
+        List<BuildPlan.Way> ways = attempts.stream()
+                .map(Attempt::way)
+                .sorted(Comparator.comparing(BuildPlan.Way::together).reversed())
+                .toList();
+        return new BuildPlan(
+                new Steps(before, best.jobs, best.best()).all(),
+                new BuildPlan.Batch(brief.cards(), brief.makers(), best.together, ways),
+                best.scheduling.floor(),
+                before.contradictions());
+    }
+}

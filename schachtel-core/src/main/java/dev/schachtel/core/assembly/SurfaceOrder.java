@@ -1,0 +1,239 @@
+package dev.schachtel.core.assembly;
+
+import java.time.Duration;
+import java.util.Optional;
+
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.material.Surfacing;
+
+/** What surface work asks of the order. Ids: handbook chapter 3; house rules decide where makers differ. */
+enum SurfaceOrder implements OrderRule {
+    /** A surface is worked on when its sheet is trimmed. */
+    TRIM_BEFORE_SURFACE(
+            Strength.WARNS, (a, b, shop) -> a.kind() == OpKind.TRIM && b.kind().isSurface() && a.handles(on(b))),
+    /** The brush bends delicate edges: ink first, then cut. House rule. */
+    INK_BEFORE_FINE_CUT(
+            Strength.WARNS,
+            (a, b, shop) -> shop.house().edges() == HouseRules.InkOrCut.INK_FIRST
+                    && worksBeforeCut(a)
+                    && cutsFine(b)
+                    && b.handles(on(a))),
+    /** Edges stay white when the cut comes first. House rule. */
+    CUT_BEFORE_INK(
+            Strength.WARNS,
+            (a, b, shop) -> shop.house().edges() == HouseRules.InkOrCut.CUT_FIRST
+                    && cutsFine(a)
+                    && worksBeforeCut(b)
+                    && a.handles(on(b))),
+    /** Clear embossing keeps ink off. */
+    RESIST_BEFORE_INK(
+            Strength.FORBIDS,
+            (a, b, shop) -> samePart(a, b)
+                    && sort(a) == Surfacing.RESIST
+                    && sort(b) != Surfacing.RESIST
+                    && (inks(b) || melts(b))),
+    /** Powder sticks to anything damp. */
+    DRY_BEFORE_POWDER(
+            Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) != Surfacing.WASH && listed(a, b, shop)),
+    /** Stray powder melts where it lies. */
+    ANTISTATIC_BEFORE_EMBOSS(
+            Strength.FORBIDS,
+            (a, b, shop) -> a.kind() == OpKind.PREPARE && b.kind() == OpKind.POWDER && sameWork(a, b)),
+    POWDER_BEFORE_HEAT(
+            Strength.FORBIDS, (a, b, shop) -> a.kind() == OpKind.POWDER && b.kind() == OpKind.HEAT && sameWork(a, b)),
+    /** Film warps, foam shrinks, glue softens. */
+    HEAT_BEFORE_FILM_FOAM(
+            Strength.FORBIDS,
+            (a, b, shop) -> a.kind() == OpKind.HEAT && b.kind().sticks()),
+    /** Vapour burns. That heat and solvents never overlap at all is the scheduler's. */
+    ALCOHOL_DRY_BEFORE_HEAT(
+            Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) == Surfacing.WASH && listed(a, b, shop)),
+    /** Lighter colours first, or darker ones. House rule. */
+    LIGHT_TO_DARK(
+            Strength.ADVISES,
+            (a, b, shop) -> shop.house().shades() == HouseRules.Shades.LIGHT_TO_DARK
+                    && shades(a, b)
+                    && lightness(a) > lightness(b)),
+    DARK_TO_LIGHT(
+            Strength.ADVISES,
+            (a, b, shop) -> shop.house().shades() == HouseRules.Shades.DARK_TO_LIGHT
+                    && shades(a, b)
+                    && lightness(a) < lightness(b)),
+    /** The outline shows where the colour goes, or lies clean on top. House rule. */
+    OUTLINE_BEFORE_COLOUR(
+            Strength.ADVISES,
+            (a, b, shop) -> shop.house().outlines() == HouseRules.Outlines.BEFORE_COLOUR && outline(a, b)),
+    COLOUR_BEFORE_OUTLINE(
+            Strength.ADVISES,
+            (a, b, shop) -> shop.house().outlines() == HouseRules.Outlines.AFTER_COLOUR && outline(b, a)),
+    /** Work on one part goes in the order in which the maker listed it, unless another rule turns it. */
+    AS_LISTED(
+            Strength.ADVISES, (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && listed(a, b, shop) && !turned(a, b)),
+    BACKGROUND_FIRST(
+            Strength.ADVISES,
+            (a, b, shop) -> shop.house().ground() == HouseRules.Ground.BACKGROUND_FIRST
+                    && background(a, shop)
+                    && image(b, shop)),
+    IMAGES_FIRST(
+            Strength.ADVISES,
+            (a, b, shop) ->
+                    shop.house().ground() == HouseRules.Ground.IMAGES_FIRST && image(a, shop) && background(b, shop)),
+    /** A stencil is washed before the paste sets. */
+    WASH_STENCIL_SOON(
+            Strength.FORBIDS, (a, b, shop) -> a.kind() == OpKind.PASTE && b.kind() == OpKind.CLEAN && sameWork(a, b)) {
+        @Override
+        public boolean dry() {
+            return false;
+        }
+
+        @Override
+        public Optional<Duration> within(Op a) {
+            return a.surface().map(s -> Duration.ofMinutes(s.technique().washWithin()));
+        }
+    },
+    /** Surfaces are worked on while their part lies alone and flat. */
+    SURFACE_BEFORE_USE(
+            Strength.WARNS,
+            (a, b, shop) -> worksBeforeCut(a)
+                    && a.kind() != OpKind.HEAT
+                    && (layOut(a, b) || b.kind().sticks() && b.handles(on(a)))
+                    && !frontGoesOn(a, b)),
+    /** The inside is stamped and inked while the base lies flat. */
+    INSIDE_DRY_BEFORE_FRONT(Strength.WARNS, (a, b, shop) -> worksBeforeCut(a) && frontGoesOn(a, b)),
+    /** What lies wet on top comes last: it smears. */
+    COVER_WET_LAST(
+            Strength.FORBIDS,
+            (a, b, shop) -> b.kind() == OpKind.GLOSS
+                    && a.kind() != OpKind.GLOSS
+                    && a.kind() != OpKind.CLEAN
+                    && a.kind() != OpKind.ENVELOPE
+                    && a.kind() != OpKind.TRY);
+
+    private final Strength strength;
+    private final Test test;
+
+    SurfaceOrder(Strength strength, Test test) {
+        this.strength = strength;
+        this.test = test;
+    }
+
+    @Override
+    public String id() {
+        return OrderRule.id(this);
+    }
+
+    @Override
+    public Strength strength() {
+        return strength;
+    }
+
+    @Override
+    public boolean applies(Op a, Op b, Shop shop) {
+        return test.before(a, b, shop);
+    }
+
+    private static PartId on(Op op) {
+        return op.parts().get(0);
+    }
+
+    private static boolean samePart(Op a, Op b) {
+        return a.kind().isSurface()
+                && b.kind().isSurface()
+                && on(a).equals(on(b))
+                && a.kind() != OpKind.CLEAN
+                && b.kind() != OpKind.CLEAN;
+    }
+
+    private static boolean sameWork(Op a, Op b) {
+        return a.owner().equals(b.owner());
+    }
+
+    private static Surfacing sort(Op op) {
+        return op.surface().map(s -> s.technique().kind()).orElse(Surfacing.COLOUR);
+    }
+
+    private static boolean inks(Op op) {
+        return op.kind().isSurface() && sort(op).inks();
+    }
+
+    private static boolean melts(Op op) {
+        return sort(op).melts();
+    }
+
+    private static boolean cutsFine(Op op) {
+        return op.kind() == OpKind.DIE_CUT || op.kind() == OpKind.ELECTRONIC_CUT || op.kind() == OpKind.KNIFE_CUT;
+    }
+
+    private static boolean worksBeforeCut(Op op) {
+        return op.kind().isSurface() && op.kind() != OpKind.GLOSS && op.kind() != OpKind.CLEAN;
+    }
+
+    private static boolean wetBeforePowder(Op a, Op b) {
+        return samePart(a, b) && inks(a) && sort(b) == Surfacing.EMBOSS;
+    }
+
+    /** The base may lie under the layout and be worked on inside afterwards. */
+    private static boolean layOut(Op a, Op b) {
+        return (b.kind() == OpKind.LAYOUT || b.kind() == OpKind.TRACE)
+                && !on(a).owner().equals(Id.BASE);
+    }
+
+    private static boolean frontGoesOn(Op a, Op b) {
+        return b.kind() == OpKind.CLOSE
+                && b.parts().size() > 1
+                && b.parts().get(1).equals(on(a));
+    }
+
+    private static boolean shades(Op a, Op b) {
+        return samePart(a, b) && inks(a) && sort(a) == sort(b);
+    }
+
+    private static double lightness(Op op) {
+        return op.surface().map(Surface::colour).map(c -> c.lab().lightness()).orElse(0.0);
+    }
+
+    /** a stamps, b colours, on one part. */
+    private static boolean outline(Op a, Op b) {
+        return samePart(a, b) && sort(a) == Surfacing.STAMP && sort(b) == Surfacing.COLOUR;
+    }
+
+    /** Whether another rule says which of the two comes first. */
+    private static boolean turned(Op a, Op b) {
+        boolean one = (sort(a) == Surfacing.RESIST) != (sort(b) == Surfacing.RESIST);
+        boolean resist = one && (inks(a) || melts(a)) && (inks(b) || melts(b));
+        boolean gloss = a.kind() == OpKind.GLOSS || b.kind() == OpKind.GLOSS;
+        return resist
+                || gloss
+                || wetBeforePowder(a, b)
+                || outline(a, b)
+                || outline(b, a)
+                || shades(a, b) && lightness(a) != lightness(b);
+    }
+
+    private static boolean listed(Op a, Op b, Shop shop) {
+        return place(a, shop) < place(b, shop);
+    }
+
+    private static int place(Op op, Shop shop) {
+        return op.surface().map(shop.build().surfaces()::indexOf).orElse(-1);
+    }
+
+    private static boolean image(Op op, Shop shop) {
+        return op.kind().isSurface()
+                && op.kind() != OpKind.GLOSS
+                && op.kind() != OpKind.CLEAN
+                && shop.build().spec().find(on(op).owner(), Element.class).isPresent();
+    }
+
+    private static boolean background(Op op, Shop shop) {
+        return op.kind().isSurface() && op.kind() != OpKind.GLOSS && op.kind() != OpKind.CLEAN && !image(op, shop);
+    }
+
+    private interface Test {
+        boolean before(Op a, Op b, Shop shop);
+    }
+}

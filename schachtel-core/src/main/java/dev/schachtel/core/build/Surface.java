@@ -1,0 +1,15 @@
+package dev.schachtel.core.build;
+
+import java.time.Duration;
+
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.Technique;
+
+/**
+ * Surface work on a part.
+ *
+ * @param each handwork for one piece
+ * @param drying until it may be touched
+ */
+public record Surface(Id owner, PartId part, Technique technique, Colour colour, Duration each, Duration drying) {}

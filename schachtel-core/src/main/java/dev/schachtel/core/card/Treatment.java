@@ -1,0 +1,19 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.MaterialId;
+
+/** Surface work on a part: ink, paste, stamping, colour, gloss. Times of 0 are those of the technique book. */
+@Kind(
+        value = "treatment",
+        title = "Surface work",
+        about = "Ink, paste, stamping, colour or gloss on a part, with its drying.")
+public record Treatment(
+        Id id,
+        @Asked(value = "On", initial = "panel", from = Asked.Choice.PIECE) Id on,
+        @Asked(value = "Way", initial = "ink-blend", from = Asked.Choice.TECHNIQUE) MaterialId way,
+        @Asked(value = "What for", initial = " ") String words,
+        @Asked(value = "Colour", initial = "#587187") Colour colour,
+        @Asked(value = "Seconds for each, 0: by the book", initial = "0", min = "0", max = "7200") int seconds,
+        @Asked(value = "Minutes to dry, 0: by the book", initial = "0", min = "0", max = "2880") int drying)
+        implements Element {}

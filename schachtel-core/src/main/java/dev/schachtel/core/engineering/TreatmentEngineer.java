@@ -1,0 +1,33 @@
+package dev.schachtel.core.engineering;
+
+import java.time.Duration;
+
+import com.google.auto.service.AutoService;
+
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Treatment;
+import dev.schachtel.core.material.Technique;
+
+/** Surface work belongs to the sheet of the piece it is on; it takes no room. */
+@AutoService(Engineer.class)
+public final class TreatmentEngineer implements Engineer<Treatment> {
+    @Override
+    public Class<Treatment> engineers() {
+        return Treatment.class;
+    }
+
+    @Override
+    public void engineer(Treatment work, Site site) {
+        site.sheet(work.on(), new Source(work.id(), "on")).ifPresent(part -> {
+            Technique way = new Stuff(site).technique(work.way(), new Source(work.id(), "way"));
+            site.surface(new Surface(
+                    work.id(),
+                    part,
+                    way,
+                    work.colour(),
+                    Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
+                    Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes())));
+        });
+    }
+}

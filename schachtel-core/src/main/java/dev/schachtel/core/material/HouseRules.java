@@ -1,0 +1,81 @@
+package dev.schachtel.core.material;
+
+/**
+ * Where makers differ, and which way this one goes. Each changes the order or the steps of every build plan.
+ *
+ * @param boards on which a lot can lie to dry
+ * @param weights under which a lot can be pressed
+ */
+public record HouseRules(
+        InkOrCut edges, Shades shades, Outlines outlines, Ground ground, Layout layout, int boards, int weights) {
+    public HouseRules {
+        if (boards < 1 || weights < 1) {
+            throw new IllegalArgumentException(
+                    "boards (" + boards + ") and weights (" + weights + ") must be 1 or more");
+        }
+    }
+
+    /** The ways taken until the maker says otherwise. */
+    public static final HouseRules USUAL = new HouseRules(
+            InkOrCut.INK_FIRST,
+            Shades.LIGHT_TO_DARK,
+            Outlines.BEFORE_COLOUR,
+            Ground.BACKGROUND_FIRST,
+            Layout.PHOTO,
+            8,
+            4);
+
+    /** Whether a surface is inked before its die cutting or after. */
+    public enum InkOrCut {
+        INK_FIRST,
+        CUT_FIRST
+    }
+
+    /** The order of colours on one part. */
+    public enum Shades {
+        LIGHT_TO_DARK,
+        DARK_TO_LIGHT
+    }
+
+    /** Whether the outline is stamped before the colour goes in, or after. */
+    public enum Outlines {
+        BEFORE_COLOUR,
+        AFTER_COLOUR
+    }
+
+    /** Whether the ground or the pieces on it are worked on first. */
+    public enum Ground {
+        BACKGROUND_FIRST,
+        IMAGES_FIRST
+    }
+
+    /** How a dry layout is remembered. */
+    public enum Layout {
+        /** A picture is taken. */
+        PHOTO,
+        /** All pieces are lifted at once on low-tack film. */
+        LIFTING_FILM,
+        /** A sheet with all places is printed and laid under. */
+        PLACEMENT_SHEET
+    }
+
+    public HouseRules with(InkOrCut other) {
+        return new HouseRules(other, shades, outlines, ground, layout, boards, weights);
+    }
+
+    public HouseRules with(Shades other) {
+        return new HouseRules(edges, other, outlines, ground, layout, boards, weights);
+    }
+
+    public HouseRules with(Outlines other) {
+        return new HouseRules(edges, shades, other, ground, layout, boards, weights);
+    }
+
+    public HouseRules with(Ground other) {
+        return new HouseRules(edges, shades, outlines, other, layout, boards, weights);
+    }
+
+    public HouseRules with(Layout other) {
+        return new HouseRules(edges, shades, outlines, ground, other, boards, weights);
+    }
+}

@@ -1,0 +1,27 @@
+package dev.schachtel.core.material;
+
+/**
+ * One way of working on a surface, as the maker's technique book has it. Times are a practised maker's estimates.
+ *
+ * @param setUp seconds to get ready, once for each colour
+ * @param each seconds for one piece
+ * @param dryMinutes until it may be touched
+ * @param washWithin minutes after which what it was done with can't be cleaned any more, 0 for no matter
+ */
+public record Technique(
+        MaterialId id,
+        String name,
+        Surfacing kind,
+        String tool,
+        int setUp,
+        int each,
+        int dryMinutes,
+        int washWithin,
+        Hazard hazard) {
+    public Technique {
+        if (setUp < 0 || each < 0 || dryMinutes < 0 || washWithin < 0) {
+            throw new IllegalArgumentException("times of '" + name + "' (" + setUp + " s, " + each + " s, " + dryMinutes
+                    + " min, " + washWithin + " min) must be 0 or more");
+        }
+    }
+}

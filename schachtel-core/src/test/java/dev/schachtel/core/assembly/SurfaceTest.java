@@ -1,0 +1,225 @@
+package dev.schachtel.core.assembly;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.card.OrderWish;
+import dev.schachtel.core.check.RuleId;
+import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Surface work in its order, by rule and by house rule; every rule is needed. */
+class SurfaceTest {
+    private static final Workshop USUAL = TestCards.WORKSHOP;
+
+    /** Upper Station with work on these pieces: {@code "panel ink-blend #d9c99f"}. */
+    static TestCards worked(String... works) {
+        TestCards card = TestCards.of("upper-station.json");
+        for (int i = 0; i < works.length; i++) {
+            String[] w = works[i].split(" ");
+            String id = i == 0 ? "treatment" : "treatment-" + (i + 1);
+            card = card.add("treatment").set(id, "on", w[0]).set(id, "way", w[1]);
+            card = w.length > 2 ? card.set(id, "colour", w[2]) : card;
+        }
+        return card;
+    }
+
+    private static Plan plan(TestCards card, HouseRules house) {
+        return Planner.plan(card.spec(), USUAL.with(USUAL.techniques(), house));
+    }
+
+    private static List<String> order(BuildPlan plan) {
+        return plan.steps().stream()
+                .filter(s -> s.op().surface().isPresent() || s.op().kind() == OpKind.DIE_CUT)
+                .map(s -> s.op().id())
+                .toList();
+    }
+
+    @Test
+    void resistComesBeforeInkWhateverTheList() {
+        List<String> order =
+                order(worked("panel ink-blend", "panel resist").plan().assembly());
+        assertThat(order)
+                .containsSubsequence("prepare treatment-2", "powder treatment-2", "heat treatment-2", "ink treatment");
+    }
+
+    @Test
+    void aHouseRuleTurnsInkAndCut() {
+        TestCards card = worked("panel ink-blend");
+        Plan cutFirst = plan(card, HouseRules.USUAL.with(HouseRules.InkOrCut.CUT_FIRST));
+        assertThat(order(card.plan().assembly())).containsSubsequence("ink treatment", "die-cut");
+        assertThat(order(cutFirst.assembly())).containsSubsequence("die-cut", "ink treatment");
+    }
+
+    @Test
+    void aHouseRuleTurnsLightAndDark() {
+        TestCards card = worked("panel ink-blend #333344", "panel ink-blend #d9c99f");
+        Plan darkFirst = plan(card, HouseRules.USUAL.with(HouseRules.Shades.DARK_TO_LIGHT));
+        assertThat(order(card.plan().assembly())).containsSubsequence("ink treatment-2", "ink treatment");
+        assertThat(order(darkFirst.assembly())).containsSubsequence("ink treatment", "ink treatment-2");
+    }
+
+    /** 12 cards, 90 s each, to be washed within 10 minutes: two rounds of six, a wash after each. */
+    @Test
+    void pasteIsLaidInRoundsThatCanBeWashedInTime() {
+        BuildPlan plan =
+                worked("panel paste-stencil").set("brief", "cards", "12").plan().assembly();
+        List<Step> rounds = plan.steps().stream()
+                .filter(s -> s.op().kind() == OpKind.PASTE || s.op().kind() == OpKind.CLEAN)
+                .toList();
+        assertThat(rounds)
+                .extracting(s -> s.op().kind())
+                .containsExactly(OpKind.PASTE, OpKind.CLEAN, OpKind.PASTE, OpKind.CLEAN);
+        for (int i = 0; i < rounds.size(); i += 2) {
+            Duration waited = rounds.get(i + 1).start().minus(rounds.get(i).end());
+            assertThat(waited).isLessThanOrEqualTo(Duration.ofMinutes(10));
+        }
+    }
+
+    /** Two lots of the same blue need its brush once; the second lot says that it goes on. */
+    @Test
+    void theSameColourIsSetUpOnce() {
+        BuildPlan plan = worked("panel ink-blend #333344")
+                .set("brief", "cards", "8")
+                .set("brief", "together", "4")
+                .plan()
+                .assembly();
+        List<Step> inks =
+                plan.steps().stream().filter(s -> s.op().kind() == OpKind.INK).toList();
+        assertThat(inks).hasSize(2);
+        assertThat(inks).extracting(s -> s.time().setsUp()).containsExactly(true, false);
+        assertThat(inks.get(1).hands()).isEqualTo(Duration.ofSeconds(4 * 120));
+    }
+
+    @Test
+    void wishesAreKeptAndContradictionsSaid() {
+        TestCards card = worked("panel ink-blend", "liner stamp");
+        List<OrderWish> both = List.of(
+                new OrderWish("stamp treatment-2", "ink treatment"),
+                new OrderWish("ink treatment", "stamp treatment-2"));
+        for (OrderWish wish : both) {
+            TestCards wished = new TestCards(CardEdit.of(card.spec()).wish(wish));
+            assertThat(order(wished.plan().assembly())).containsSubsequence(wish.first(), wish.then());
+        }
+        OrderWish absurd = new OrderWish("close panel", "fill shaker");
+        Plan plan = new TestCards(CardEdit.of(card.spec()).wish(absurd)).plan();
+        StepsRecheck.check(plan.assembly(), plan.build(), plan.workshop());
+        BuildPlan.Contradiction c = plan.assembly().contradictions().get(0);
+        assertThat(c.circle()).hasSize(2);
+        assertThat(c.circle().get(c.gaveWay()).rule().id()).isEqualTo("wish");
+        assertThat(plan.findings().of(RuleId.ORDER_CONTRADICTS).all())
+                .singleElement()
+                .satisfies(f -> assertThat(f.severity()).isEqualTo(Severity.WATCH));
+    }
+
+    @Test
+    void lotsLetDryingRunBesideTheNextLot() {
+        TestCards card = TestCards.of("upper-station.json").set("shaker", "filmFixing", "gel");
+        AssemblySearch search = Assembly.search(card.plan().build(), USUAL);
+        Duration atOnce = search.plan().total();
+        for (int i = 0; i < 20; i++) {
+            search.run(200);
+        }
+        BuildPlan best = search.plan();
+        StepsRecheck.check(best, card.plan().build(), USUAL);
+        assertThat(best.total()).isLessThanOrEqualTo(atOnce);
+        assertThat(best.batch().ways()).hasSizeGreaterThan(3);
+        assertThat(best.total().toSeconds()).isGreaterThanOrEqualTo(best.floor().seconds());
+        Plan two = card.set("brief", "makers", "2").plan();
+        StepsRecheck.check(two.assembly(), two.build(), USUAL);
+        assertThat(two.assembly().total()).isLessThan(atOnce);
+    }
+
+    /** Cards on which each rule matters, with the house rules under which it does. */
+    private static final List<Plan> PLANS = plans().toList();
+
+    private static Stream<Plan> plans() {
+        TestCards rich = worked(
+                "panel ink-blend #333344",
+                "panel ink-blend #d9c99f",
+                "panel emboss",
+                "panel resist",
+                "sentiment colour-pens",
+                "sentiment stamp",
+                "liner paste-stencil",
+                "liner alcohol-wash",
+                "liner emboss",
+                "inside stamp",
+                "panel gloss");
+        HouseRules other = new HouseRules(
+                HouseRules.InkOrCut.CUT_FIRST,
+                HouseRules.Shades.DARK_TO_LIGHT,
+                HouseRules.Outlines.AFTER_COLOUR,
+                HouseRules.Ground.IMAGES_FIRST,
+                HouseRules.Layout.PHOTO,
+                8,
+                4);
+        return Stream.concat(
+                AssemblyTest.cards().map(TestCards::plan),
+                Stream.of(
+                        plan(rich, HouseRules.USUAL),
+                        plan(rich, other),
+                        worked("inside stamp").remove("liner").plan()));
+    }
+
+    private static List<String> said(BuildPlan plan) {
+        return plan.contradictions().stream()
+                .flatMap(c -> c.circle().stream())
+                .map(c -> c.first().id() + " before " + c.then().id() + ": "
+                        + c.rule().id())
+                .toList();
+    }
+
+    static Stream<OrderRule> rules() {
+        return OrderRules.all().stream();
+    }
+
+    @Test
+    void richWorkHolds() {
+        for (Plan p : PLANS) {
+            assertThat(said(p.assembly())).isEmpty();
+        }
+        PLANS.forEach(p -> StepsRecheck.check(p.assembly(), p.build(), p.workshop()));
+    }
+
+    /** Without the rule some card's steps can be had in an order that it forbids: no other rule says the same. */
+    @ParameterizedTest
+    @MethodSource("rules")
+    void everyRuleIsNeeded(OrderRule rule) {
+        assertThat(PLANS.stream().anyMatch(p -> canBeTurnedWithout(rule, p)))
+                .as(rule.id())
+                .isTrue();
+    }
+
+    private static boolean canBeTurnedWithout(OrderRule rule, Plan plan) {
+        Shop shop = new Shop(plan.build(), plan.workshop().house());
+        List<Step> steps = plan.assembly().steps();
+        for (Step a : steps) {
+            for (Step b : steps) {
+                if (a != b && rule.applies(a.op(), b.op(), shop)) {
+                    List<OrderRule> others = new ArrayList<>(OrderRules.all());
+                    others.remove(rule);
+                    others.add(new WishOrder(new OrderWish(b.op().id(), a.op().id())));
+                    BuildPlan turned = new AssemblySearch(plan.build(), plan.workshop(), others).plan();
+                    if (turned.contradictions().isEmpty()) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+}
