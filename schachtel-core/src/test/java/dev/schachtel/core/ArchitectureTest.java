@@ -24,6 +24,7 @@ class ArchitectureTest {
     private static final List<List<String>> ORDER = List.of(
             List.of("plan"),
             List.of("exchange"),
+            List.of("run"),
             List.of("drawing"),
             List.of("check", "cutting", "assembly"),
             List.of("motion"),

@@ -18,7 +18,7 @@ import dev.schachtel.core.schedule.Task;
  */
 final class Jobs {
     /** One operation on one lot, or one round of it. */
-    record Job(int op, Lot lot, int things) {}
+    record Job(int op, Lot lot, int round, int things) {}
 
     private static final int BOARDS = 0;
     private static final int WEIGHTS = 1;
@@ -61,7 +61,7 @@ final class Jobs {
         for (int round = 0; round < rounds; round++) {
             int many = what.kind() == OpKind.CLEAN ? 1 : things * (round + 1) / rounds - things * round / rounds;
             added.add(jobs.size());
-            jobs.add(new Job(op, lot, many));
+            jobs.add(new Job(op, lot, round, many));
         }
         byOp.computeIfAbsent(op, k -> new HashMap<>()).put(lot.number(), added);
     }

@@ -7,13 +7,21 @@ import java.util.List;
  * One operation on one lot, in its place.
  *
  * @param number from 1
+ * @param round from 0, where an operation on a lot is done in rounds, such as paste that is washed off in time
  * @param time when and by whom
  * @param reasons why it is here: rules that bind it to steps before or after it, the most telling first
  * @param waitsFor numbers of the steps that must be done before it, without those that follow from others
  * @param frees numbers of the steps that wait for it, likewise
  */
 public record Step(
-        int number, Op op, Lot lot, Time time, List<Reason> reasons, List<Integer> waitsFor, List<Integer> frees) {
+        int number,
+        Op op,
+        Lot lot,
+        int round,
+        Time time,
+        List<Reason> reasons,
+        List<Integer> waitsFor,
+        List<Integer> frees) {
     /** A rule and the other step it binds this one to. */
     public record Reason(OrderRule rule, int other, boolean otherIsLater) {}
 
@@ -27,13 +35,9 @@ public record Step(
      */
     public record Time(Duration start, Duration hands, int maker, boolean setsUp) {}
 
-    /** What the step is called wherever it stands: its operation, and its lot if there are several. */
+    /** What the step is called wherever it stands: its operation, its lot if there are several, its round likewise. */
     public String key() {
-        return key(op.id(), lot);
-    }
-
-    static String key(String op, Lot lot) {
-        return lot.isWhole() ? op : op + " #" + lot.number();
+        return op.id() + (lot.isWhole() ? "" : " #" + lot.number()) + (round == 0 ? "" : " round " + (round + 1));
     }
 
     public Duration start() {

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.schedule.Schedule;
 
@@ -18,7 +19,7 @@ final class Steps {
     private final Schedule schedule;
     private final List<BitSet> direct;
     /** Numbers of the steps by operation and lot. */
-    private final Map<Integer, Map<Integer, Integer>> numbers = new HashMap<>();
+    private final Map<Integer, Map<Integer, List<Integer>>> numbers = new HashMap<>();
 
     Steps(Before before, Jobs jobs, Schedule schedule) {
         this.before = before;
@@ -29,7 +30,8 @@ final class Steps {
         for (int job : schedule.order()) {
             Jobs.Job j = this.jobs.get(job);
             numbers.computeIfAbsent(j.op(), k -> new HashMap<>())
-                    .putIfAbsent(j.lot().number(), number);
+                    .computeIfAbsent(j.lot().number(), k -> new ArrayList<>())
+                    .add(number);
             number++;
         }
     }
@@ -47,6 +49,7 @@ final class Steps {
                     steps.size() + 1,
                     before.ops().get(j.op()),
                     j.lot(),
+                    j.round(),
                     new Step.Time(
                             Duration.ofSeconds(schedule.start(job)),
                             Duration.ofSeconds(schedule.end(job) - schedule.start(job)),
@@ -60,28 +63,44 @@ final class Steps {
     }
 
     private List<Integer> waits(Jobs.Job job) {
-        return direct.get(job.op()).stream()
-                .flatMap(p -> numbers(p, job.lot()).stream().mapToInt(n -> n))
-                .sorted()
-                .boxed()
-                .toList();
+        List<Integer> all = new ArrayList<>();
+        direct.get(job.op()).stream().forEach(p -> all.addAll(numbers(p, job)));
+        all.addAll(roundBefore(job, -1));
+        return all.stream().distinct().sorted().toList();
     }
 
     private List<Integer> frees(Jobs.Job job) {
-        return IntStream.range(0, before.ops().size())
+        List<Integer> all = new ArrayList<>();
+        IntStream.range(0, before.ops().size())
                 .filter(other -> direct.get(other).get(job.op()))
-                .flatMap(other -> numbers(other, job.lot()).stream().mapToInt(n -> n))
-                .sorted()
-                .boxed()
+                .forEach(other -> all.addAll(numbers(other, job)));
+        all.addAll(roundBefore(job, 1));
+        return all.stream().distinct().sorted().toList();
+    }
+
+    /** A round of pasting waits for the washing of the round before. */
+    private List<Integer> roundBefore(Jobs.Job job, int way) {
+        return before.links().stream()
+                .filter(l -> l.rule().within(before.ops().get(l.first())).isPresent())
+                .filter(l -> (way < 0 ? l.first() : l.then()) == job.op())
+                .map(l -> numbers.getOrDefault(way < 0 ? l.then() : l.first(), Map.of())
+                        .getOrDefault(job.lot().number(), List.of()))
+                .filter(rounds -> job.round() + way >= 0 && job.round() + way < rounds.size())
+                .map(rounds -> rounds.get(job.round() + way))
                 .toList();
     }
 
-    /** The steps of an operation that a step of this lot has to do with. */
-    private List<Integer> numbers(int op, Lot lot) {
-        Map<Integer, Integer> all = numbers.getOrDefault(op, Map.of());
+    /** The steps of an operation that a step of this lot has to do with; of two done in rounds those of the same round. */
+    private List<Integer> numbers(int op, Jobs.Job job) {
+        List<Integer> own = numbers.get(job.op()).getOrDefault(job.lot().number(), List.of());
+        Map<Integer, List<Integer>> all = numbers.getOrDefault(op, Map.of());
         return all.entrySet().stream()
-                .filter(e -> e.getKey() == 0 || lot.isWhole() || e.getKey() == lot.number())
-                .map(Map.Entry::getValue)
+                .filter(e -> e.getKey() == 0
+                        || job.lot().isWhole()
+                        || e.getKey() == job.lot().number())
+                .flatMap(e -> own.size() > 1 && e.getValue().size() == own.size()
+                        ? Stream.of(e.getValue().get(job.round()))
+                        : e.getValue().stream())
                 .toList();
     }
 
@@ -90,7 +109,7 @@ final class Steps {
         int op = job.op();
         return touching.stream()
                 .filter(l -> l.rule() != BuildOrder.DRY_BEFORE_CLOSE || l.then() == op)
-                .flatMap(l -> numbers(l.first() == op ? l.then() : l.first(), job.lot()).stream()
+                .flatMap(l -> numbers(l.first() == op ? l.then() : l.first(), job).stream()
                         .limit(1)
                         .map(n -> new Step.Reason(l.rule(), n, l.first() == op)))
                 .sorted(Comparator.comparing((Step.Reason r) -> weight(r.rule()))

@@ -1,0 +1,210 @@
+package dev.schachtel.core.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Caution;
+import dev.schachtel.core.assembly.OpKind;
+import dev.schachtel.core.exchange.RunFile;
+import dev.schachtel.core.plan.Plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+class RunTest {
+    private static final Instant START = Instant.parse("2026-11-26T14:00:00Z");
+    private final List<RunEvent> events = new ArrayList<>();
+    private Instant now = START;
+
+    private static RunPlan upperStation(String spares) {
+        Plan plan = TestCards.of("upper-station.json")
+                .set("shaker", "filmFixing", "gel")
+                .set("brief", "spares", spares)
+                .plan();
+        return RunPlan.of(plan.assembly(), plan.spec().brief().spares());
+    }
+
+    private RunEvent event(String maker, RunEvent.Kind kind, String step, int card) {
+        return new RunEvent("e" + events.size(), now, maker, kind, step, card, "");
+    }
+
+    private RunState say(RunPlan plan, RunEvent event) {
+        assertThat(RunState.of(plan, events).refuses(event)).isEmpty();
+        events.add(event);
+        return RunState.of(plan, events);
+    }
+
+    private RunState doNext(RunPlan plan) {
+        RunState state = RunState.of(plan, events);
+        Optional<RunStep> next = state.next("Oduya", now);
+        if (next.isEmpty()) {
+            now = state.timers(now).get(0).until();
+            return doNext(plan);
+        }
+        say(plan, event("Oduya", RunEvent.Kind.BEGUN, next.get().key(), 0));
+        now = now.plusSeconds(next.get().hands());
+        return say(plan, event("Oduya", RunEvent.Kind.DONE, next.get().key(), 0));
+    }
+
+    private RunState until(RunPlan plan, OpKind kind) {
+        RunState state = RunState.of(plan, events);
+        while (!state.next("Oduya", now).orElseThrow().kind().equals(kind.name())) {
+            state = doNext(plan);
+        }
+        return state;
+    }
+
+    @Test
+    void everythingIsDoneInTheEndAndTakesWhatWasPlanned() {
+        RunPlan plan = upperStation("0");
+        RunState state = RunState.of(plan, events);
+        Duration forecast = state.left(now);
+        while (!state.isFinished()) {
+            state = doNext(plan);
+        }
+        assertThat(state.doneCount()).isEqualTo(plan.steps().size());
+        assertThat(Duration.between(START, now).toMinutes())
+                .isBetween(forecast.toMinutes() * 9 / 10, forecast.toMinutes() * 12 / 10);
+        assertThat(state.left(now)).isZero();
+        assertThat(RunFile.read(RunFile.write(plan))).isEqualTo(plan);
+    }
+
+    @Test
+    void sayingItTwiceCountsOnceAndTwoMakersDontDoTheSame() {
+        RunPlan plan = upperStation("0");
+        RunStep first = RunState.of(plan, events).next("Oduya", now).orElseThrow();
+        RunEvent begun = event("Oduya", RunEvent.Kind.BEGUN, first.key(), 0);
+        RunState state = say(plan, begun);
+        assertThat(state.refuses(begun)).isEmpty();
+        assertThat(RunState.of(plan, List.of(begun, begun))
+                        .doing(first.key())
+                        .orElseThrow()
+                        .maker())
+                .isEqualTo("Oduya");
+        assertThat(state.refuses(event("Bakery", RunEvent.Kind.BEGUN, first.key(), 0)))
+                .isEqualTo("Oduya is at it.");
+        assertThat(state.next("Bakery", now).map(RunStep::key)).isNotEqualTo(Optional.of(first.key()));
+        state = say(plan, event("Oduya", RunEvent.Kind.DONE, first.key(), 0));
+        assertThat(state.refuses(new RunEvent("other", now, "Bakery", RunEvent.Kind.DONE, first.key(), 0, "")))
+                .isEqualTo("Done already, by Oduya.");
+    }
+
+    @Test
+    void nothingIsBegunBeforeItIsDry() {
+        RunPlan plan = upperStation("0");
+        until(plan, OpKind.FIX_FILM);
+        RunState state = doNext(plan);
+        RunStep dam = plan.steps().stream()
+                .filter(s -> s.kind().equals("LAY_DAM"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(state.timers(now))
+                .anyMatch(t -> t.step().kind().equals("FIX_FILM")
+                        && t.then().filter(dam::equals).isPresent());
+        String why = state.refuses(event("Oduya", RunEvent.Kind.BEGUN, dam.key(), 0));
+        assertThat(why).matches("Not dry yet: \\d+ s to go\\.|What it waits for is not done yet\\.");
+        now = now.plus(Duration.ofMinutes(30));
+        assertThat(RunState.of(plan, events).timers(now))
+                .noneMatch(t -> t.step().kind().equals("FIX_FILM"));
+    }
+
+    /** The strip of card 3 tears when it is stuck on: without a spare it is cut again, for this card alone. */
+    @Test
+    void aMishapIsMadeAgain() {
+        RunPlan plan = upperStation("0");
+        until(plan, OpKind.CLOSE);
+        RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
+        Duration before = RunState.of(plan, events).left(now);
+        RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
+        assertThat(state.spareTaken(state.mishaps().get(0))).isFalse();
+        List<RunStep> again =
+                state.steps().stream().filter(s -> s.key().startsWith("again")).toList();
+        assertThat(again).extracting(RunStep::kind).contains("TRIM", "DIE_CUT", "FIX_FILM", "LAY_DAM");
+        assertThat(again).allMatch(s -> s.first() == 3 && s.last() == 3);
+        assertThat(state.isAside(3)).isTrue();
+        assertThat(state.left(now)).isGreaterThan(before);
+        assertThat(state.isOpen(state.step(close.key()).orElseThrow(), now)).isFalse();
+        while (!state.isFinished()) {
+            state = doNext(plan);
+        }
+        assertThat(state.isAside(3)).isFalse();
+    }
+
+    @Test
+    void aSpareSavesTheCutting() {
+        RunPlan plan = upperStation("2");
+        until(plan, OpKind.CLOSE);
+        RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
+        RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
+        assertThat(state.spareTaken(state.mishaps().get(0))).isTrue();
+        assertThat(state.steps())
+                .filteredOn(s -> s.key().startsWith("again"))
+                .extracting(RunStep::kind)
+                .doesNotContain("TRIM", "DIE_CUT");
+    }
+
+    @Test
+    void pausesAndTakingBack() {
+        RunPlan plan = upperStation("0");
+        RunState state = doNext(plan);
+        String first = plan.steps().get(0).key();
+        state = say(plan, event("Oduya", RunEvent.Kind.PAUSED, "", 0));
+        assertThat(state.open(now)).isEmpty();
+        assertThat(state.refuses(event("Oduya", RunEvent.Kind.UNDONE, first, 0)))
+                .contains("paused");
+        say(plan, event("Oduya", RunEvent.Kind.RESUMED, "", 0));
+        state = say(plan, event("Oduya", RunEvent.Kind.UNDONE, first, 0));
+        assertThat(state.doneCount()).isZero();
+        assertThat(state.next("Oduya", now).map(RunStep::key)).contains(first);
+        assertThat(state.refuses(event("Oduya", RunEvent.Kind.DONE, "nonsense", 0)))
+                .contains("no such step");
+        state = say(plan, event("Oduya", RunEvent.Kind.TICKED, Caution.BLADE.name(), 0));
+        assertThat(state.toTick(Set.of(Caution.BLADE, Caution.HEAT))).containsExactly(Caution.HEAT);
+    }
+
+    /** Whatever several makers say, nobody does another's step, nothing is done twice, and all is done in the end. */
+    @Property(tries = 60)
+    void anyTalkEndsWell(@ForAll long seed) {
+        Random random = new Random(seed);
+        RunPlan plan = upperStation(random.nextInt(3) + "");
+        List<String> makers = List.of("Oduya", "Bakery", "Signal box");
+        Set<String> ids = new HashSet<>();
+        RunState state = RunState.of(plan, events);
+        for (int i = 0; i < 2_000 && !state.isFinished(); i++) {
+            String maker = makers.get(random.nextInt(makers.size()));
+            Optional<RunStep> next = state.next(maker, now);
+            if (next.isEmpty()) {
+                now = now.plusSeconds(600);
+                continue;
+            }
+            boolean at = state.doing(next.get().key()).isPresent();
+            RunEvent.Kind kind = !at
+                    ? RunEvent.Kind.BEGUN
+                    : state.mishaps().size() < 3 && random.nextInt(20) == 0 ? RunEvent.Kind.WRONG : RunEvent.Kind.DONE;
+            RunEvent event = event(maker, kind, next.get().key(), next.get().first());
+            assertThat(state.refuses(event)).isEmpty();
+            events.add(event);
+            if (random.nextInt(4) == 0) {
+                events.add(event);
+            }
+            ids.add(event.id());
+            now = now.plusSeconds(random.nextInt(300));
+            state = RunState.of(plan, events);
+            assertThat(state.steps()).extracting(RunStep::key).doesNotHaveDuplicates();
+        }
+        assertThat(state.isFinished()).isTrue();
+        assertThat(RunState.of(plan, events).doneCount())
+                .isEqualTo(state.steps().size());
+    }
+}
