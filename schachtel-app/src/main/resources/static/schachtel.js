@@ -330,10 +330,88 @@
       if ($(".now-stroke")) press(".now-stroke .is-primary"); else walk(1);
       return;
     }
+    if ($("main[data-station=bench]") && !event.altKey && event.key !== "?" && event.key !== "/") {
+      if (atBench(event)) event.preventDefault();
+      return;
+    }
     if (event.altKey || !keys[event.key]) return;
     event.preventDefault();
     keys[event.key]();
   });
+
+  // A step is dragged, or moved by Alt and an arrow key, inside the window that the rules leave it.
+  const steps = () => $$(".steps li[data-op]");
+  const moveStep = (from, to) => {
+    const item = steps()[from - 1], target = steps()[to - 1];
+    if (!item || !target || from === to || to < +item.dataset.from || to > +item.dataset.to || item.dataset.op === target.dataset.op) return;
+    const earlier = to < from;
+    const seen = Object.fromEntries(new FormData(Object.assign(document.createElement("form"), { innerHTML: $("#seen").innerHTML })));
+    ask("POST", location.pathname + "/move", { ...seen, select: item.dataset.op, first: (earlier ? item : target).dataset.op, then: (earlier ? target : item).dataset.op });
+  };
+  let dragged = null;
+  document.addEventListener("dragstart", (event) => {
+    dragged = event.target.closest && event.target.closest(".steps li[data-op]");
+    if (!dragged) return;
+    event.dataTransfer.effectAllowed = "move";
+    event.dataTransfer.setData("text/plain", dragged.dataset.op);
+    steps().forEach((li) => li.classList.toggle("may", +li.dataset.number >= +dragged.dataset.from && +li.dataset.number <= +dragged.dataset.to));
+  });
+  document.addEventListener("dragover", (event) => {
+    const over = dragged && event.target.closest(".steps li.may");
+    steps().forEach((li) => li.classList.toggle("over", li === over));
+    if (over) event.preventDefault();
+  });
+  document.addEventListener("drop", (event) => {
+    const over = dragged && event.target.closest(".steps li.may");
+    if (over) { event.preventDefault(); moveStep(+dragged.dataset.number, +over.dataset.number); }
+  });
+  document.addEventListener("dragend", () => { dragged = null; steps().forEach((li) => li.classList.remove("may", "over")); });
+  document.addEventListener("keydown", (event) => {
+    const way = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+    const open = $(".steps li.is-open");
+    if (!way || !event.altKey || !open) return;
+    event.preventDefault();
+    moveStep(+open.dataset.number, +open.dataset.number + way);
+  });
+
+  // At the bench: clocks run by time stamps, answers go on until they arrive, space is done.
+  const offset = () => { const main = $("main[data-station=bench]"); if (main && !main.dataset.off) main.dataset.off = String(+main.dataset.now - Date.now()); return main ? +main.dataset.off : 0; };
+  const clock = (ms) => { const s = Math.max(0, Math.round(ms / 1000)), h = Math.floor(s / 3600); return (h ? h + ":" + String(Math.floor(s / 60) % 60).padStart(2, "0") : Math.floor(s / 60)) + ":" + String(s % 60).padStart(2, "0"); };
+  const tick = () => {
+    if (!$("main[data-station=bench]")) return;
+    const now = Date.now() + offset();
+    $$("[data-since]").forEach((el) => { el.textContent = clock(now - +el.dataset.since); });
+    $$(".digits[data-until]").forEach((el) => {
+      el.textContent = clock(+el.dataset.until - now);
+      if (+el.dataset.until <= now && !el.dataset.told) { el.dataset.told = "1"; htmx.trigger(document.body, "dry"); }
+    });
+    $$(".t-gone").forEach((el) => el.setAttribute("width", String(370 * Math.min(1, Math.max(0, (now - +el.dataset.from) / (+el.dataset.until - +el.dataset.from))))));
+  };
+  tick();
+  setInterval(tick, 250);
+  document.addEventListener("htmx:afterSettle", tick);
+  document.addEventListener("htmx:sendError", (event) => {
+    if (!$("main[data-station=bench]")) return;
+    $("#lost").hidden = false;
+    const form = event.target.closest("form");
+    if (form) setTimeout(() => { if (form.isConnected) form.requestSubmit(); }, 1500);
+  });
+  document.addEventListener("htmx:beforeSwap", () => { const lost = $("#lost"); if (lost) lost.hidden = true; });
+  document.addEventListener("htmx:afterRequest", (event) => { const lost = $("#lost"); if (lost && event.detail.successful) lost.hidden = true; });
+  const atBench = (event) => {
+    const went = $(".went");
+    if (went && went.open) {
+      const causes = $$(".causes button", went);
+      if (event.key >= "1" && event.key <= String(causes.length)) { causes[+event.key - 1].click(); return true; }
+      if (event.key === "Escape" || event.key === "x") { went.open = false; return true; }
+      return false;
+    }
+    const answer = { " ": "done", x: "wrong", p: "pause", u: "undo", 1: "1", 2: "2", 3: "3" }[event.key];
+    if (!answer || event.repeat) return false;
+    const button = $(`[data-answer="${answer}"]`);
+    if (button) button.click();
+    return true;
+  };
 
   // Shift with the mouse on + and - takes the fine step.
   document.addEventListener("click", (event) => {

@@ -9,16 +9,23 @@ import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Step;
 
-/** The time band: what the hands do, and what dries meanwhile, on one clock that starts at 0:00. */
+/** The time band: what each pair of hands does, and what dries meanwhile, on one clock that starts at 0:00. */
 final class Band {
     private static final double LEFT = 136;
     private static final double RIGHT = 1247;
+    private static final double HEAD = 22;
+    private static final double LANE = 40;
+    private static final double DRY = 22;
+    private static final int MOST_DRYING = 3;
     private final BuildPlan plan;
     private final Wording wording;
     private final int open;
     private final String link;
     private final double perSecond;
-    private final StringBuilder out = new StringBuilder();
+    private final double dryTop;
+    private final List<Duration> lanes = new ArrayList<>();
+    private final StringBuilder drying = new StringBuilder();
+    private StringBuilder out = new StringBuilder();
 
     Band(BuildPlan plan, Wording wording, int open, String link) {
         this.plan = plan;
@@ -26,29 +33,47 @@ final class Band {
         this.open = open;
         this.link = link;
         this.perSecond = (RIGHT - LEFT) / Math.max(1, plan.total().toSeconds());
+        this.dryTop = HEAD + plan.batch().makers() * (LANE + 4) + 2;
     }
 
     String svg() {
-        boolean dries = !plan.drying().isZero();
-        int height = dries ? 114 : 66;
+        StringBuilder whole = out;
+        out = drying;
+        plan.steps().stream().filter(s -> !s.op().rest().isZero()).forEach(this::drying);
+        out = whole;
+        int makers = plan.batch().makers();
+        double foot = lanes.isEmpty() ? dryTop - 4 : dryTop + lanes.size() * DRY;
         out.append("<svg class=\"dwg band\" viewBox=\"0 -2 1256 ")
-                .append(height)
+                .append(n(foot + 4))
                 .append("\" role=\"group\" aria-label=\"Time band: hands, and drying beside them\">");
-        rect("band-lane", LEFT, 22, RIGHT - LEFT, 40);
-        if (dries) {
-            rect("band-lane", LEFT, 68, RIGHT - LEFT, 44);
+        for (int m = 0; m < makers; m++) {
+            rect("band-lane", LEFT, lane(m), RIGHT - LEFT, LANE);
         }
-        axis(dries ? 112 : 62);
-        text("ly-n", 126, 40, "end", "Hands");
-        text("note", 126, 55, "end", Times.of(plan.hands()));
-        if (dries) {
-            text("ly-n", 126, 88, "end", "Drying");
-            text("note", 126, 103, "end", Times.of(plan.drying()));
+        if (!lanes.isEmpty()) {
+            rect("band-lane", LEFT, dryTop, RIGHT - LEFT, lanes.size() * DRY);
+        }
+        axis(foot);
+        for (int m = 0; m < makers; m++) {
+            int maker = m;
+            Duration busy = plan.steps().stream()
+                    .filter(s -> s.maker() == maker)
+                    .map(Step::hands)
+                    .reduce(Duration.ZERO, Duration::plus);
+            text("ly-n", 126, lane(m) + 18, "end", makers == 1 ? "Hands" : "Maker " + (m + 1));
+            text("note", 126, lane(m) + 33, "end", Times.of(busy));
+        }
+        if (!lanes.isEmpty()) {
+            text("ly-n", 126, dryTop + 16, "end", "Drying");
+            if (lanes.size() > 1) {
+                text("note", 126, dryTop + 32, "end", Times.of(plan.drying()));
+            }
         }
         plan.steps().forEach(this::hands);
-        List<Duration> lanes = new ArrayList<>(List.of(Duration.ZERO, Duration.ZERO));
-        plan.steps().stream().filter(s -> !s.op().rest().isZero()).forEach(s -> drying(s, lanes));
-        return out.append("</svg>").toString();
+        return out.append(drying).append("</svg>").toString();
+    }
+
+    private static double lane(int maker) {
+        return HEAD + maker * (LANE + 4);
     }
 
     private double x(Duration at) {
@@ -74,15 +99,16 @@ final class Band {
 
     private void hands(Step step) {
         double x = x(step.start());
+        double y = lane(step.maker());
         double width = Math.max(2, step.hands().toSeconds() * perSecond - 1.5);
         anchor(step, step.number() == open ? "blk b-open" : "blk");
-        rect("", x + 0.8, 22, width, 40);
+        rect("", x + 0.8, y, width, LANE);
         String shortWord = wording.opShort(step.op());
         if (width > 7.2 * shortWord.length() + 10) {
-            text("bn", x + 7, 39, "start", Integer.toString(step.number()));
-            text("bt", x + 7, 56, "start", shortWord);
-        } else if (width > 18) {
-            text("bn", x + width / 2 + 1, 47, "middle", Integer.toString(step.number()));
+            text("bn", x + 7, y + 17, "start", Integer.toString(step.number()));
+            text("bt", x + 7, y + 34, "start", shortWord);
+        } else if (width > 9 * Integer.toString(step.number()).length() + 4) {
+            text("bn", x + width / 2 + 1, y + 25, "middle", Integer.toString(step.number()));
         }
         out.append("</a>");
         gap(step);
@@ -91,32 +117,35 @@ final class Band {
     /** A dashed box where the hands really wait before this step. */
     private void gap(Step step) {
         Duration before = plan.steps().stream()
-                .filter(s -> s.number() == step.number() - 1)
+                .filter(s -> s.maker() == step.maker() && s.start().compareTo(step.start()) < 0)
                 .map(Step::end)
-                .findFirst()
-                .orElse(Duration.ZERO);
+                .reduce(Duration.ZERO, (a, b) -> a.compareTo(b) >= 0 ? a : b);
         double width = (step.start().toSeconds() - before.toSeconds()) * perSecond - 3;
         if (width > 2) {
-            out.append("<rect class=\"wait\" x=\"")
-                    .append(n(x(before) + 1.5))
-                    .append("\" y=\"23\" width=\"")
-                    .append(n(width))
-                    .append("\" height=\"38\"/>");
+            double y = lane(step.maker());
+            rect("wait", x(before) + 1.5, y + 1, width, LANE - 2);
             if (width > 26) {
-                text("note", x(before) + width / 2 + 1, 46, "middle", "wait");
+                text("note", x(before) + width / 2 + 1, y + 24, "middle", "wait");
             }
         }
     }
 
-    private void drying(Step step, List<Duration> lanes) {
-        int lane = lanes.get(0).compareTo(step.end()) <= 0 ? 0 : 1;
-        lanes.set(lane, step.ready());
-        double y = lane == 0 ? 68 : 92;
+    private void drying(Step step) {
+        int lane = 0;
+        while (lane < lanes.size() && lanes.get(lane).compareTo(step.end()) > 0 && lane < MOST_DRYING - 1) {
+            lane++;
+        }
+        if (lane == lanes.size()) {
+            lanes.add(step.ready());
+        } else {
+            lanes.set(lane, step.ready());
+        }
+        double y = dryTop + lane * DRY + 1;
         double x = x(step.end());
         double width = Math.max(3, step.op().rest().toSeconds() * perSecond - 1);
         anchor(step, "blk b-dry");
-        rect("", x, y, width, 20);
-        rect("b-wave", x, y, width, 20);
+        rect("", x, y, width, DRY - 2);
+        rect("b-wave", x, y, width, DRY - 2);
         String words =
                 wording.opShort(step.op()) + " " + Times.minutes(step.op().rest());
         if (width > words.length() * 7 + 8) {
@@ -124,26 +153,20 @@ final class Band {
             text("bt", x + 5, y + 15, "start", words);
         }
         out.append("</a>");
-        line("l-lead", x, 62, x, y);
+        line("l-lead", x, lane(step.maker()) + LANE, x, y);
     }
 
     private void anchor(Step step, String css) {
-        out.append("<a class=\"")
-                .append(css)
-                .append("\" href=\"")
-                .append(link)
-                .append(step.number())
-                .append("\" data-step=\"")
-                .append(step.number())
-                .append("\"><title>")
-                .append(step.number())
-                .append(", ")
-                .append(wording.opShort(step.op()))
-                .append(", ")
-                .append(Times.of(step.hands()))
-                .append(" from ")
-                .append(Times.clock(step.start()))
-                .append("</title>");
+        out.append("<a class=\"%s\" href=\"%s%d\" data-step=\"%d\"><title>%d, %s, %s from %s</title>"
+                .formatted(
+                        css,
+                        link,
+                        step.number(),
+                        step.number(),
+                        step.number(),
+                        wording.opShort(step.op()),
+                        Times.of(step.hands()),
+                        Times.clock(step.start())));
     }
 
     private void rect(String css, double x, double y, double w, double h) {
@@ -152,31 +175,12 @@ final class Band {
     }
 
     private void line(String css, double x1, double y1, double x2, double y2) {
-        out.append("<path class=\"")
-                .append(css)
-                .append("\" d=\"M")
-                .append(n(x1))
-                .append(',')
-                .append(n(y1))
-                .append('L')
-                .append(n(x2))
-                .append(',')
-                .append(n(y2))
-                .append("\"/>");
+        out.append("<path class=\"%s\" d=\"M%s,%sL%s,%s\"/>".formatted(css, n(x1), n(y1), n(x2), n(y2)));
     }
 
     private void text(String css, double x, double y, String anchor, String words) {
-        out.append("<text class=\"")
-                .append(css)
-                .append("\" x=\"")
-                .append(n(x))
-                .append("\" y=\"")
-                .append(n(y))
-                .append("\" text-anchor=\"")
-                .append(anchor)
-                .append("\">")
-                .append(words)
-                .append("</text>");
+        out.append("<text class=\"%s\" x=\"%s\" y=\"%s\" text-anchor=\"%s\">%s</text>"
+                .formatted(css, n(x), n(y), anchor, words));
     }
 
     private static String n(double value) {

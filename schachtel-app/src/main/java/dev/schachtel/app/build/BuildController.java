@@ -1,143 +1,115 @@
 package dev.schachtel.app.build;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
+import java.time.Duration;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Change;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.app.frame.Frames;
-import dev.schachtel.app.words.Times;
-import dev.schachtel.app.words.Wording;
-import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.app.structure.StructureController.Seen;
+import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.assembly.Step;
-import dev.schachtel.core.build.Build;
-import dev.schachtel.core.drawing.StepView;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.OrderWish;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Schools;
 
 /** The Build station: the time band, all steps, and one of them in full. */
 @Controller
 public class BuildController {
-    private static final int LETTERS = 4;
+    /** A plan is looked for so long before the page is shown; what was found is kept. */
+    private static final Duration LOOK = Duration.ofMillis(250);
+
     private final CardService cards;
     private final Plans plans;
-    private final Frames frames;
-    private final Wording wording;
+    private final BuildDesk desk;
+    private final Workshops workshops;
 
-    BuildController(CardService cards, Plans plans, Frames frames, Wording wording) {
+    BuildController(CardService cards, Plans plans, BuildDesk desk, Workshops workshops) {
         this.cards = cards;
         this.plans = plans;
-        this.frames = frames;
-        this.wording = wording;
+        this.desk = desk;
+        this.workshops = workshops;
     }
 
     @GetMapping("/cards/{id}/build")
     String page(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
         StoredCard card = cards.load(id);
-        Plan plan = plans.of(card.spec());
+        Plan plan = plans.built(card.spec(), LOOK);
         int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
-        model.addAttribute("v", view(card, plan, open));
+        model.addAttribute("v", desk.view(card, plan, open));
         return "build/page";
     }
 
-    private BuildView view(StoredCard card, Plan plan, int open) {
-        BuildPlan steps = plan.assembly();
-        String link = "/cards/" + card.id() + "/build?step=";
-        return new BuildView(
-                frames.frame(card, plan, "build"),
-                sums(plan),
-                new Band(steps, wording, open, link).svg(),
-                steps.steps().stream()
-                        .map(s -> line(s, plan.build(), s.number() == open))
-                        .toList(),
-                open(plan, steps.steps().get(open - 1)),
-                needs(steps));
-    }
-
-    private static BuildView.Sums sums(Plan plan) {
-        BuildPlan p = plan.assembly();
-        int cards = plan.spec().brief().cards();
-        return new BuildView.Sums(
-                cards == 1 ? "One card" : cards + " cards",
-                Times.of(p.total()),
-                Times.of(p.hands()),
-                Times.of(p.drying()),
-                Times.of(p.waiting()),
-                Times.of(p.inARow()),
-                !p.drying().isZero());
-    }
-
-    private BuildView.Line line(Step step, Build build, boolean open) {
-        List<String> letters = letters(step, build);
-        return new BuildView.Line(
-                step.number(),
-                wording.opTitle(step.op(), build),
-                letters.size() > LETTERS ? letters.subList(0, LETTERS - 1) : letters,
-                letters.size() > LETTERS ? letters.size() - LETTERS + 1 : 0,
-                !step.op().cautions().isEmpty(),
-                Times.minutes(step.hands()),
-                open);
-    }
-
-    private static List<String> letters(Step step, Build build) {
-        Map<?, String> letters = build.letters();
-        return step.op().parts().stream()
-                .map(letters::get)
-                .filter(java.util.Objects::nonNull)
-                .distinct()
-                .toList();
-    }
-
-    private BuildView.Open open(Plan plan, Step step) {
-        Build build = plan.build();
-        String when = Times.of(step.hands()) + ", " + Times.clock(step.start()) + " to "
-                + Times.clock(step.end()) + ", " + wording.tool(step.op())
-                + (step.op().rest().isZero()
-                        ? ""
-                        : ", then " + Times.minutes(step.op().rest()) + " min to dry");
-        return new BuildView.Open(
-                step.number(),
-                wording.opTitle(step.op(), build),
-                when,
-                letters(step, build).stream().limit(8).toList(),
-                wording.opOrders(step.op(), build),
-                SvgWriter.write(
-                        StepView.of(build, step.op()),
-                        Look.still(330, 230, plan.spec().units())),
-                step.reasons().stream()
-                        .findFirst()
-                        .map(r -> wording.reason(r.rule()))
-                        .orElse("Nothing binds it: it is done when the hands are free."),
-                step.op().cautions().stream().sorted().map(wording::caution).toList(),
-                others(plan, step.waitsFor()),
-                others(plan, step.frees()));
-    }
-
-    private List<BuildView.Other> others(Plan plan, List<Integer> numbers) {
-        return numbers.stream()
-                .map(n -> new BuildView.Other(
-                        n, wording.opTitle(plan.assembly().steps().get(n - 1).op(), plan.build())))
-                .toList();
-    }
-
-    private List<BuildView.Need> needs(BuildPlan plan) {
-        Map<String, List<String>> tools = new LinkedHashMap<>();
-        for (Step step : plan.steps()) {
-            tools.computeIfAbsent(wording.tool(step.op()), t -> new ArrayList<>())
-                    .add(Integer.toString(step.number()));
+    /** Takes an answer to a question on which makers differ: into the card, or into the house's rules. */
+    @PostMapping("/cards/{id}/build/school")
+    String school(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String question,
+            @RequestParam String word) {
+        CardSpec spec = cards.load(id).spec();
+        Workshop workshop = workshops.now();
+        Schools.Taken taken = Schools.take(spec, workshop, question, word);
+        if (!taken.workshop().equals(workshop)) {
+            workshops.change(w -> w.with(w.techniques(), taken.workshop().house()));
+        } else {
+            cards.change(new Change(id, seen.version(), seen.revision(), question + " " + word, s -> Schools.take(
+                            s, workshop, question, word)
+                    .spec()));
         }
-        List<BuildView.Need> needs = new ArrayList<>();
-        tools.forEach((tool, steps) -> needs.add(new BuildView.Need(tool, String.join(", ", steps))));
-        return needs;
+        return "redirect:/cards/" + id + "/build";
+    }
+
+    /** How many makers, or how many cards at a time. */
+    @PostMapping("/cards/{id}/build/batch")
+    String batch(
+            @PathVariable long id, @ModelAttribute Seen seen, @RequestParam String what, @RequestParam String value) {
+        if (!what.equals("makers") && !what.equals("together")) {
+            throw new RefusedException(what, "is not about the batch");
+        }
+        cards.change(new Change(
+                id, seen.version(), seen.revision(), what, s -> CardEdit.of(s).set(new Id("brief"), what, value)));
+        return "redirect:/cards/" + id + "/build";
+    }
+
+    /** One step before another, by their operations; the rules' own order can't be turned by it. */
+    @PostMapping("/cards/{id}/build/move")
+    String move(
+            @PathVariable long id, @ModelAttribute Seen seen, @RequestParam String first, @RequestParam String then) {
+        cards.change(new Change(id, seen.version(), seen.revision(), "order " + first, s -> CardEdit.of(s)
+                .wish(new OrderWish(first, then))));
+        Plan plan = plans.built(cards.load(id).spec(), LOOK);
+        int at = plan.assembly().steps().stream()
+                .filter(s -> s.op().id().equals(seen.select()))
+                .map(Step::number)
+                .findFirst()
+                .orElse(1);
+        return "redirect:/cards/" + id + "/build?step=" + at;
+    }
+
+    /** Without the maker's wishes about the order. */
+    @PostMapping("/cards/{id}/build/unwish")
+    String unwish(@PathVariable long id, @ModelAttribute Seen seen) {
+        cards.change(new Change(id, seen.version(), seen.revision(), "order", s -> {
+            CardSpec now = s;
+            for (OrderWish wish : s.order()) {
+                now = CardEdit.of(now).unwish(wish.first());
+            }
+            return now;
+        }));
+        return "redirect:/cards/" + id + "/build";
     }
 }

@@ -5,14 +5,41 @@ import java.util.List;
 import dev.schachtel.app.frame.Frames.Frame;
 
 /** What the Build station shows. Texts that end in Html are safe HTML. */
-public record BuildView(Frame frame, Sums sums, String bandSvg, List<Line> steps, Open open, List<Need> needs) {
+public record BuildView(
+        Frame frame, Sums sums, String bandSvg, List<Line> steps, Open open, List<Need> needs, House house) {
+    /** What can be had another way. */
+    public record House(
+            List<School> schools, List<Way> ways, int makers, String floor, String due, List<String> wishes) {}
+
+    /** A question on which makers differ. */
+    public record School(String question, String title, List<Option> options) {}
+
+    /** One answer, what it changes in words, and by how many minutes. */
+    public record Option(
+            String word, String name, String says, String cost, String css, boolean yours, String trouble) {}
+
+    /** A size of lots. */
+    public record Way(int together, String name, boolean now, String difference) {}
+
     /** How long it takes, in words. */
     public record Sums(
             String cards, String total, String hands, String drying, String waiting, String inARow, boolean dries) {}
 
     /** One step in the list. */
     public record Line(
-            int number, String titleHtml, List<String> letters, int more, boolean care, long minutes, boolean open) {}
+            int number,
+            String key,
+            String titleHtml,
+            String lot,
+            List<String> letters,
+            int more,
+            boolean care,
+            long minutes,
+            boolean open,
+            Window window) {}
+
+    /** Numbers of the steps between which it may be moved. */
+    public record Window(int from, int to) {}
 
     /** The step that is shown in full. */
     public record Open(

@@ -4,7 +4,7 @@ package dev.schachtel.app.cards;
 public final class NoSuchCardException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    NoSuchCardException(long id) {
+    public NoSuchCardException(long id) {
         super("no card " + id);
     }
 }

@@ -12,6 +12,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.assembly.AssemblySearch;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.CutPlan;
@@ -31,10 +33,12 @@ public class Plans {
     private static final int KEPT = 64;
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
+    private static final int BUILD_ROUNDS = 200;
     private final Workshops workshops;
     private final Clock clock;
     private final Map<Key, Plan> recent = keeping(KEPT);
     private final Map<Key, CutSearch> searches = keeping(SEARCHES);
+    private final Map<Key, AssemblySearch> builds = keeping(SEARCHES);
 
     private record Key(CardSpec spec, Workshop workshop) {}
 
@@ -130,6 +134,25 @@ public class Plans {
                 keep(key, Planner.plan(spec, key.workshop).with(better));
             }
             return new Sought(search.rounds(), search.done());
+        }
+    }
+
+    /** The card's plan with its build plan looked for so long at most; from then on it is the card's plan on this server. */
+    public Plan built(CardSpec spec, Duration budget) {
+        Key key = new Key(spec, workshops.now());
+        Plan plan = of(spec);
+        AssemblySearch search;
+        synchronized (builds) {
+            search = builds.computeIfAbsent(key, k -> Assembly.search(plan.build(), key.workshop));
+        }
+        synchronized (search) {
+            long until = System.nanoTime() + budget.toNanos();
+            while (!search.done() && System.nanoTime() < until) {
+                search.run(BUILD_ROUNDS);
+            }
+            Plan better = of(spec).with(search.plan());
+            keep(key, better);
+            return better;
         }
     }
 

@@ -83,4 +83,18 @@ public final class Html {
                 .replace("\"", "&quot;")
                 .replace("'", "&#39;");
     }
+
+    /** Words without their marks, for paper and calendars; fractions as 1/16. */
+    public static String plain(String html) {
+        return html.replaceAll("<sup>", "")
+                .replaceAll("</sup>", "")
+                .replace("\u2044", "/")
+                .replaceAll("<[^>]*>", "")
+                .replace("&lt;", "<")
+                .replace("&gt;", ">")
+                .replace("&quot;", "\"")
+                .replace("&#39;", "'")
+                .replace("&amp;", "&")
+                .strip();
+    }
 }

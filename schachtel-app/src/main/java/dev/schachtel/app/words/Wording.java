@@ -90,6 +90,11 @@ public class Wording {
         return fill("caution." + low(caution.name()), name -> "");
     }
 
+    /** A question on which makers differ, or one of its answers. */
+    public String house(String key) {
+        return fill("house." + key, name -> "");
+    }
+
     public String tool(Op op) {
         return fill("step." + low(op.kind().name()) + ".tool", name -> "");
     }

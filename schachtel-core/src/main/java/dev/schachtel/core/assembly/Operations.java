@@ -22,17 +22,20 @@ import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.material.Thread;
 
 /** Finds the operations in parts, folds, joints and chambers. */
 final class Operations {
     private final Build build;
+    private final HouseRules house;
     private final int cards;
     private final List<Op> ops = new ArrayList<>();
     private final Map<SlabId, PartId> parts = new HashMap<>();
 
-    Operations(Build build) {
+    Operations(Build build, HouseRules house) {
         this.build = build;
+        this.house = house;
         this.cards = build.spec().brief().cards();
         build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
     }
@@ -53,13 +56,22 @@ final class Operations {
                 .distinct()
                 .toList();
         if (!glued.isEmpty()) {
-            ops.add(Op.of(OpKind.LAYOUT, whole, cardParts(), 1));
+            ops.add(Op.of(OpKind.LAYOUT, whole, cardParts(), layouts()));
         }
         if (!build.chambers().isEmpty()) {
             ops.add(Op.of(OpKind.TRY, whole, List.of(), cards));
         }
         ops.add(Op.of(OpKind.ENVELOPE, whole, List.of(), cards));
         return ops;
+    }
+
+    /** One layout is photographed for all cards, each is lifted on its film, a printed sheet takes its printing too. */
+    private int layouts() {
+        return switch (house.layout()) {
+            case PHOTO -> 1;
+            case LIFTING_FILM -> cards;
+            case PLACEMENT_SHEET -> 2;
+        };
     }
 
     private List<PartId> cardParts() {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
 /** Values of a card by piece and component, named as changes name them. */
@@ -19,6 +20,11 @@ public final class Reading {
     /** The whole number under a dotted component of a piece; empty if there is none. */
     public static Optional<Integer> whole(CardSpec spec, Id piece, String component) {
         return value(spec, piece, component, Integer.class);
+    }
+
+    /** The material under a dotted component of a piece; empty if there is none. */
+    public static Optional<MaterialId> material(CardSpec spec, Id piece, String component) {
+        return value(spec, piece, component, MaterialId.class);
     }
 
     /** The first component of a piece that may be chosen from this; empty if it asks for none. */

@@ -66,7 +66,7 @@ public final class RunState {
                 paused = true;
                 doing.clear();
             }
-            case RESUMED -> paused = false;
+            default -> paused = false;
         }
     }
 

@@ -1,0 +1,126 @@
+package dev.schachtel.app.bench;
+
+import java.time.Duration;
+import java.util.Locale;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.run.RunEvent;
+
+import jakarta.servlet.http.HttpServletResponse;
+
+/** Bench mode: one step large, timers, the batch, and two answers. */
+@Controller
+class RunController {
+    /** A plan is looked for so long before a run begins. */
+    private static final Duration LOOK = Duration.ofMillis(600);
+
+    private final Runs runs;
+    private final RunDesk desk;
+    private final CardService cards;
+    private final Plans plans;
+
+    RunController(Runs runs, RunDesk desk, CardService cards, Plans plans) {
+        this.runs = runs;
+        this.desk = desk;
+        this.cards = cards;
+        this.plans = plans;
+    }
+
+    /** Goes on with the card's run, or begins one where there is none or the last is finished. */
+    @PostMapping("/cards/{id}/bench")
+    String bench(@PathVariable long id) {
+        StoredRun run = runs.newest(id).filter(r -> !r.state().isFinished()).orElseGet(() -> begin(id));
+        return "redirect:/runs/" + run.id();
+    }
+
+    private StoredRun begin(long id) {
+        StoredCard card = cards.load(id);
+        return runs.begin(card, plans.built(card.spec(), LOOK));
+    }
+
+    @GetMapping("/runs/{id}")
+    String page(@PathVariable long id, @RequestParam(defaultValue = "") String maker, Model model) {
+        model.addAttribute("v", desk.view(runs.load(id), name(maker), runs.now()));
+        return "bench/page";
+    }
+
+    /** The page again if anything was said since, or something got dry; else nothing. */
+    @GetMapping("/runs/{id}/now")
+    String now(@PathVariable long id, Seen seen, HttpServletResponse response, Model model) {
+        boolean dry = seen.until() > 0 && seen.until() <= runs.now().toEpochMilli();
+        if (runs.said(id) == seen.said() && !dry) {
+            response.setStatus(HttpStatus.NO_CONTENT.value());
+            return "bench/nothing";
+        }
+        return page(id, seen.maker(), model);
+    }
+
+    /** What a page shows already: how much was said, and when its first timer ends. */
+    record Seen(String maker, long said, long until) {}
+
+    /**
+     * What a maker says.
+     *
+     * @param id made by the page, so that it counts once however often it arrives
+     */
+    record Said(String id, String maker, String kind, String step, int card, String note) {
+        RunEvent event(java.time.Instant at) {
+            if (!id.matches("[A-Za-z0-9-]{8,60}")) {
+                throw new RefusedException("run", "That came without its number; load the page again.");
+            }
+            RunEvent.Kind what;
+            try {
+                what = RunEvent.Kind.valueOf(kind.toUpperCase(Locale.ROOT));
+            } catch (IllegalArgumentException e) {
+                throw new RefusedException("run", "That can't be said at the bench.");
+            }
+            String words = note == null ? "" : note.strip();
+            return new RunEvent(
+                    id,
+                    at,
+                    name(maker),
+                    what,
+                    step == null || step.length() > 200 ? "" : step,
+                    card,
+                    words.length() > 300 ? words.substring(0, 300) : words);
+        }
+    }
+
+    @PostMapping("/runs/{id}/say")
+    String say(@PathVariable long id, @ModelAttribute Said said, Model model) {
+        StoredRun run = runs.say(id, said.event(runs.now()));
+        model.addAttribute("v", desk.view(run, name(said.maker()), runs.now()));
+        return "bench/page";
+    }
+
+    /** A new run of the card as it is now; what is done under the same name counts as done. */
+    @PostMapping("/runs/{id}/over")
+    String over(@PathVariable long id, @RequestParam(defaultValue = "") String maker) {
+        StoredRun old = runs.load(id);
+        StoredCard card = cards.load(old.cardId());
+        StoredRun next = runs.moveOver(old, card, plans.built(card.spec(), LOOK));
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/runs/" + next.id())
+                        .queryParam("maker", name(maker))
+                        .encode()
+                        .toUriString();
+    }
+
+    private static String name(String maker) {
+        String name = maker == null ? "" : maker.strip();
+        return name.isEmpty() ? "Maker 1" : name.length() > 40 ? name.substring(0, 40) : name;
+    }
+}

@@ -1,0 +1,230 @@
+package dev.schachtel.app.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.words.Html;
+import dev.schachtel.app.words.Times;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.drawing.StepView;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.run.RunEvent;
+import dev.schachtel.core.run.RunState;
+import dev.schachtel.core.run.RunStep;
+
+/** Puts a run into what one maker sees of it. */
+@Component
+class RunDesk {
+    private static final int KEPT = 16;
+    private static final int TIMERS = 3;
+    private static final int MEANWHILE = 3;
+
+    private final CardService cards;
+    private final Plans plans;
+    private final Frames frames;
+    private final Wording wording;
+
+    /** Frozen cards never change, so what was engineered of them is kept. */
+    private final Map<Long, Known> known = new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Known> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Known(Build build, Map<String, Op> ops) {}
+
+    RunDesk(CardService cards, Plans plans, Frames frames, Wording wording) {
+        this.cards = cards;
+        this.plans = plans;
+        this.frames = frames;
+        this.wording = wording;
+    }
+
+    private Known known(StoredRun run) {
+        synchronized (known) {
+            return known.computeIfAbsent(run.id(), id -> {
+                Plan plan = Planner.plan(
+                        CardFile.read(run.frozen().spec()),
+                        WorkshopFile.read(run.frozen().workshop()));
+                Map<String, Op> ops = new HashMap<>();
+                plan.assembly().steps().forEach(s -> ops.put(s.op().id(), s.op()));
+                return new Known(plan.build(), ops);
+            });
+        }
+    }
+
+    RunView view(StoredRun run, String maker, Instant now) {
+        StoredCard card = cards.load(run.cardId());
+        RunState state = run.state();
+        Known made = known(run);
+        Optional<RunStep> next = state.isPaused() ? Optional.empty() : state.next(maker, now);
+        return new RunView(
+                frames.frame(card, plans.of(card.spec()), "build"),
+                run.id(),
+                maker,
+                run.events().size(),
+                UUID.randomUUID().toString(),
+                now.toEpochMilli(),
+                new RunView.Where(
+                        state.doneCount(),
+                        state.steps().size(),
+                        Times.of(state.left(now)),
+                        state.isPaused(),
+                        state.isFinished()),
+                next.map(s -> at(s, state, made)).orElseGet(RunDesk::nothing),
+                timers(state, made, next.isEmpty(), now),
+                meanwhile(state, made, next, now),
+                tiles(run, state, next),
+                notes(run, state, made, new Viewer(maker, next, card.revision() != run.revision())));
+    }
+
+    private static RunView.Now nothing() {
+        return new RunView.Now("", "", "", 0, 0, 0, 0, List.of(), "", List.of(), List.of());
+    }
+
+    private RunView.Now at(RunStep step, RunState state, Known made) {
+        Op op = made.ops.get(step.op());
+        boolean all = step.first() == 1
+                && step.last()
+                        == state.steps().stream().mapToInt(RunStep::last).max().orElse(1);
+        String which = step.cards() == 1
+                ? "Card " + step.first()
+                : all ? "All " + step.cards() + " cards" : "Cards " + step.first() + " to " + step.last();
+        return new RunView.Now(
+                step.key(),
+                title(step, made),
+                which,
+                step.first(),
+                step.last(),
+                state.doing(step.key()).map(m -> m.at().toEpochMilli()).orElse(0L),
+                step.hands(),
+                op == null
+                        ? List.of()
+                        : wording.opOrders(op, made.build).stream().limit(3).toList(),
+                op == null
+                        ? ""
+                        : SvgWriter.write(
+                                StepView.of(made.build, op),
+                                Look.still(470, 380, made.build.spec().units())),
+                op == null
+                        ? List.of()
+                        : state.toTick(op.cautions()).stream()
+                                .map(c -> new RunView.Tick(c.name(), wording.caution(c)))
+                                .toList(),
+                op == null
+                        ? List.of()
+                        : op.cautions().stream().sorted().map(wording::caution).toList());
+    }
+
+    private String title(RunStep step, Known made) {
+        Op op = made.ops.get(step.op());
+        String again = step.key().startsWith("again ") ? "Again: " : "";
+        return again + (op == null ? Html.escape(step.op()) : wording.opTitle(op, made.build));
+    }
+
+    private String shortTitle(RunStep step, Known made) {
+        Op op = made.ops.get(step.op());
+        return op == null ? Html.escape(step.op()) : wording.opShort(op);
+    }
+
+    private List<RunView.Timer> timers(RunState state, Known made, boolean waiting, Instant now) {
+        return state.timers(now).stream()
+                .limit(TIMERS)
+                .map(t -> new RunView.Timer(
+                        shortTitle(t.step(), made) + cards(t.step()),
+                        t.then().map(s -> "then " + shortTitle(s, made)).orElse("then it is ready"),
+                        t.since().toEpochMilli(),
+                        t.until().toEpochMilli(),
+                        Times.of(Duration.ofSeconds(t.step().rest())),
+                        waiting))
+                .toList();
+    }
+
+    private static String cards(RunStep step) {
+        return step.cards() == 1 ? ", card " + step.first() : "";
+    }
+
+    /** What else can be begun now, and whether it is done before the next thing is dry. */
+    private List<RunView.Other> meanwhile(RunState state, Known made, Optional<RunStep> at, Instant now) {
+        long dry = state.timers(now).stream()
+                .findFirst()
+                .map(t -> Duration.between(now, t.until()).toSeconds())
+                .orElse(Long.MAX_VALUE);
+        return state.open(now).stream()
+                .filter(s -> !at.map(RunStep::key).filter(s.key()::equals).isPresent())
+                .limit(MEANWHILE)
+                .map(s -> {
+                    boolean fits = s.hands() <= dry;
+                    String words = Times.of(Duration.ofSeconds(s.hands()))
+                            + (dry == Long.MAX_VALUE ? "" : fits ? ", fits" : ", too long");
+                    return new RunView.Other(s.key(), title(s, made) + cards(s), words, fits);
+                })
+                .toList();
+    }
+
+    private static List<RunView.Tile> tiles(StoredRun run, RunState state, Optional<RunStep> at) {
+        List<RunView.Tile> tiles = new ArrayList<>();
+        for (int card = 1; card <= run.plan().cards(); card++) {
+            int number = card;
+            int percent = state.percent(card);
+            boolean aside = state.isAside(card);
+            boolean current = at.filter(s -> s.holds(number)).isPresent();
+            String word = aside ? "aside" : percent == 100 ? "done" : percent + " %";
+            tiles.add(new RunView.Tile(card, percent, word, current, aside, percent == 100));
+        }
+        return tiles;
+    }
+
+    private RunView.Notes notes(StoredRun run, RunState state, Known made, Viewer who) {
+        List<RunStep> left = state.steps().stream()
+                .filter(s -> state.done(s.key()).isEmpty())
+                .filter(s -> !who.at.map(RunStep::key).filter(s.key()::equals).isPresent())
+                .toList();
+        List<String> others = state.steps().stream()
+                .filter(s -> state.doing(s.key())
+                        .filter(m -> !m.maker().equals(who.name))
+                        .isPresent())
+                .map(s -> state.doing(s.key()).orElseThrow().maker() + ": " + shortTitle(s, made) + cards(s))
+                .toList();
+        RunStep last = null;
+        for (RunEvent e : run.events()) {
+            boolean own = e.kind() == RunEvent.Kind.DONE && e.maker().equals(who.name);
+            last = own && state.done(e.step()).isPresent()
+                    ? state.step(e.step()).orElse(last)
+                    : last;
+        }
+        return new RunView.Notes(
+                left.isEmpty() ? "" : title(left.get(0), made),
+                others,
+                last == null ? "" : last.key(),
+                last == null ? "" : shortTitle(last, made),
+                who.changed,
+                state.mishaps().size());
+    }
+
+    /** Who looks, at which step, and whether the card was changed since the run began. */
+    private record Viewer(String name, Optional<RunStep> at, boolean changed) {}
+}

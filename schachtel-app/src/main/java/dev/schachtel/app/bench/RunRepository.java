@@ -1,0 +1,19 @@
+package dev.schachtel.app.bench;
+
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.query.Param;
+
+import jakarta.persistence.LockModeType;
+
+/** Runs; whoever says something locks the run first, so that two makers queue up. */
+interface RunRepository extends JpaRepository<RunEntity, Long> {
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select r from RunEntity r where r.id = :id")
+    Optional<RunEntity> lock(@Param("id") long id);
+
+    Optional<RunEntity> findFirstByCardIdOrderByIdDesc(long cardId);
+}

@@ -1,0 +1,149 @@
+package dev.schachtel.app.bench;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import dev.schachtel.app.cards.NoSuchCardException;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.exchange.RunFile;
+import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.run.RunEvent;
+import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunState;
+import dev.schachtel.core.run.RunStep;
+
+/** Keeps runs. What is said is stored in one transaction before it is answered; what was stored is never changed. */
+@Service
+class Runs {
+    private final RunRepository runs;
+    private final EventRepository events;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    Runs(RunRepository runs, EventRepository events, TransactionTemplate transaction, Clock clock) {
+        this.runs = runs;
+        this.events = events;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    /** The newest run of a card. */
+    Optional<StoredRun> newest(long card) {
+        return run(() -> runs.findFirstByCardIdOrderByIdDesc(card).map(this::stored));
+    }
+
+    /**
+     * A run as it is now.
+     *
+     * @throws NoSuchCardException if there is none
+     */
+    StoredRun load(long id) {
+        return run(() -> stored(runs.findById(id).orElseThrow(() -> new NoSuchCardException(id))));
+    }
+
+    /** How much was said so far; a page that knows as much is up to date. */
+    long said(long id) {
+        return run(() -> events.countByRunId(id));
+    }
+
+    StoredRun begin(StoredCard card, Plan plan) {
+        return run(() -> stored(runs.save(fresh(card, plan))));
+    }
+
+    /** A new run of the card as it is now, in which steps of the old one that are still there under their name are done. */
+    StoredRun moveOver(StoredRun old, StoredCard card, Plan plan) {
+        return run(() -> {
+            RunEntity next = runs.save(fresh(card, plan));
+            RunPlan steps = RunFile.read(next.frozen().plan());
+            RunState before = old.state();
+            List<EventEntity> kept = new ArrayList<>();
+            for (RunEvent e : old.events()) {
+                boolean still = before.done(e.step()).isPresent()
+                        && steps.steps().stream().map(RunStep::key).anyMatch(e.step()::equals);
+                if (e.kind() == RunEvent.Kind.TICKED || e.kind() == RunEvent.Kind.DONE && still) {
+                    kept.add(new EventEntity(next.id(), e));
+                }
+            }
+            events.saveAll(kept);
+            return stored(next);
+        });
+    }
+
+    private RunEntity fresh(StoredCard card, Plan plan) {
+        RunPlan frozen = RunPlan.of(plan.assembly(), plan.spec().brief().spares());
+        return new RunEntity(
+                card.id(),
+                card.revision(),
+                new RunEntity.Frozen(
+                        CardFile.write(card.spec()), WorkshopFile.write(plan.workshop()), RunFile.write(frozen)),
+                now());
+    }
+
+    /**
+     * Stores what was said, and with a step that is done the beginning of the next one for the same maker.
+     *
+     * @throws RefusedException with the reason in plain words; nothing is stored then
+     */
+    StoredRun say(long id, RunEvent said) {
+        return run(() -> {
+            RunEntity entity = runs.lock(id).orElseThrow(() -> new NoSuchCardException(id));
+            StoredRun before = stored(entity);
+            String why = before.state().refuses(said);
+            if (!why.isEmpty()) {
+                throw new RefusedException("run", why);
+            }
+            if (before.events().stream().anyMatch(e -> e.id().equals(said.id()))) {
+                return before;
+            }
+            events.save(new EventEntity(id, said));
+            if (said.kind() == RunEvent.Kind.DONE) {
+                next(id, said);
+            }
+            events.flush();
+            return stored(entity);
+        });
+    }
+
+    private void next(long id, RunEvent said) {
+        StoredRun now = load(id);
+        now.state()
+                .next(said.maker(), said.at())
+                .filter(s -> now.state().doing(s.key()).isEmpty())
+                .ifPresent(step -> events.save(new EventEntity(
+                        id,
+                        new RunEvent(
+                                said.id() + "+", said.at(), said.maker(), RunEvent.Kind.BEGUN, step.key(), 0, ""))));
+    }
+
+    private StoredRun stored(RunEntity run) {
+        return new StoredRun(
+                run.id(),
+                run.cardId(),
+                run.revision(),
+                run.frozen(),
+                RunFile.read(run.frozen().plan()),
+                events.findAllByRunIdOrderByIdAsc(run.id()).stream()
+                        .map(EventEntity::event)
+                        .toList(),
+                run.begunAt());
+    }
+
+    private <T> T run(Supplier<T> work) {
+        return java.util.Objects.requireNonNull(transaction.execute(status -> work.get()));
+    }
+}

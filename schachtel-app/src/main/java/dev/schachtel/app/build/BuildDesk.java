@@ -1,0 +1,175 @@
+package dev.schachtel.app.build;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.words.Times;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.drawing.StepView;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.plan.Deadline;
+import dev.schachtel.core.plan.Plan;
+
+/** Puts a build plan into what the Build station shows. */
+@Component
+class BuildDesk {
+    private static final int LETTERS = 4;
+    private final Frames frames;
+    private final Wording wording;
+    private final HouseDesk house;
+
+    BuildDesk(Frames frames, Wording wording, HouseDesk house) {
+        this.frames = frames;
+        this.wording = wording;
+        this.house = house;
+    }
+
+    BuildView view(StoredCard card, Plan plan, int open) {
+        BuildPlan steps = plan.assembly();
+        String link = "/cards/" + card.id() + "/build?step=";
+        return new BuildView(
+                frames.frame(card, plan, "build"),
+                sums(plan),
+                new Band(steps, wording, open, link).svg(),
+                steps.steps().stream()
+                        .map(s -> line(s, plan, s.number() == open))
+                        .toList(),
+                open(plan, steps.steps().get(open - 1)),
+                needs(steps),
+                new BuildView.House(
+                        house.schools(plan),
+                        house.ways(steps),
+                        steps.batch().makers(),
+                        floor(steps),
+                        due(plan),
+                        plan.spec().order().stream()
+                                .map(w -> w.first() + " before " + w.then())
+                                .toList()));
+    }
+
+    private static String floor(BuildPlan plan) {
+        String how =
+                switch (plan.floor().how()) {
+                    case CHAIN -> "the longest chain of work and drying";
+                    case HANDS -> "the work of the hands";
+                    case TOOL -> "the work of one tool";
+                };
+        return plan.gapPercent() == 0
+                ? "No order is done sooner: " + how + " takes as long."
+                : "At most " + plan.gapPercent() + " % above what " + how + " takes.";
+    }
+
+    /** When to begin so that it is ready at 18:00 on its day, with eight hours at the bench a day. */
+    private static String due(Plan plan) {
+        return plan.spec()
+                .brief()
+                .due()
+                .map(day -> {
+                    LocalDateTime by = Deadline.latestStart(plan.assembly().total(), day);
+                    return "To be ready on " + day + " begin by " + by.toLocalDate() + ", " + by.toLocalTime() + ".";
+                })
+                .orElse("");
+    }
+
+    private static BuildView.Sums sums(Plan plan) {
+        BuildPlan p = plan.assembly();
+        int cards = plan.spec().brief().cards();
+        return new BuildView.Sums(
+                cards == 1 ? "One card" : cards + " cards",
+                Times.of(p.total()),
+                Times.of(p.hands()),
+                Times.of(p.drying()),
+                Times.of(p.waiting()),
+                Times.of(p.inARow()),
+                !p.drying().isZero());
+    }
+
+    private BuildView.Line line(Step step, Plan plan, boolean open) {
+        Build build = plan.build();
+        List<String> letters = letters(step, build);
+        return new BuildView.Line(
+                step.number(),
+                step.op().id(),
+                wording.opTitle(step.op(), build),
+                step.lot().isWhole()
+                        ? ""
+                        : step.lot().cards() == 1
+                                ? "card " + step.lot().first()
+                                : "cards " + step.lot().first() + " to "
+                                        + step.lot().last(),
+                letters.size() > LETTERS ? letters.subList(0, LETTERS - 1) : letters,
+                letters.size() > LETTERS ? letters.size() - LETTERS + 1 : 0,
+                !step.op().cautions().isEmpty(),
+                Times.minutes(step.hands()),
+                open,
+                new BuildView.Window(
+                        step.waitsFor().stream().max(Integer::compare).orElse(0) + 1,
+                        step.frees().stream()
+                                        .min(Integer::compare)
+                                        .orElse(plan.assembly().steps().size() + 1)
+                                - 1));
+    }
+
+    private static List<String> letters(Step step, Build build) {
+        Map<?, String> letters = build.letters();
+        return step.op().parts().stream()
+                .map(letters::get)
+                .filter(java.util.Objects::nonNull)
+                .distinct()
+                .toList();
+    }
+
+    private BuildView.Open open(Plan plan, Step step) {
+        Build build = plan.build();
+        String when = Times.of(step.hands()) + ", " + Times.clock(step.start()) + " to "
+                + Times.clock(step.end()) + ", " + wording.tool(step.op())
+                + (step.op().rest().isZero()
+                        ? ""
+                        : ", then " + Times.minutes(step.op().rest()) + " min to dry");
+        return new BuildView.Open(
+                step.number(),
+                wording.opTitle(step.op(), build),
+                when,
+                letters(step, build).stream().limit(8).toList(),
+                wording.opOrders(step.op(), build),
+                SvgWriter.write(
+                        StepView.of(build, step.op()),
+                        Look.still(330, 230, plan.spec().units())),
+                step.reasons().stream()
+                        .findFirst()
+                        .map(r -> wording.reason(r.rule()))
+                        .orElse("Nothing binds it: it is done when the hands are free."),
+                step.op().cautions().stream().sorted().map(wording::caution).toList(),
+                others(plan, step.waitsFor()),
+                others(plan, step.frees()));
+    }
+
+    private List<BuildView.Other> others(Plan plan, List<Integer> numbers) {
+        return numbers.stream()
+                .map(n -> new BuildView.Other(
+                        n, wording.opTitle(plan.assembly().steps().get(n - 1).op(), plan.build())))
+                .toList();
+    }
+
+    private List<BuildView.Need> needs(BuildPlan plan) {
+        Map<String, List<String>> tools = new LinkedHashMap<>();
+        for (Step step : plan.steps()) {
+            tools.computeIfAbsent(wording.tool(step.op()), t -> new ArrayList<>())
+                    .add(Integer.toString(step.number()));
+        }
+        List<BuildView.Need> needs = new ArrayList<>();
+        tools.forEach((tool, steps) -> needs.add(new BuildView.Need(tool, String.join(", ", steps))));
+        return needs;
+    }
+}

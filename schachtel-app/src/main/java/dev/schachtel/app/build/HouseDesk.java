@@ -1,0 +1,80 @@
+package dev.schachtel.app.build;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.words.Times;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Schools;
+
+/** Puts house rules, lots and makers into what the Build station shows: what the other way costs. */
+@Component
+class HouseDesk {
+    private final Wording wording;
+
+    HouseDesk(Wording wording) {
+        this.wording = wording;
+    }
+
+    List<BuildView.School> schools(Plan plan) {
+        return Schools.of(plan).stream()
+                .map(s -> new BuildView.School(
+                        s.question(),
+                        wording.house(s.question()),
+                        s.options().stream().map(o -> option(s.question(), o)).toList()))
+                .toList();
+    }
+
+    private BuildView.Option option(String question, Schools.Option option) {
+        List<String> says = new ArrayList<>();
+        long minutes = Math.round(option.later().toSeconds() / 60.0);
+        if (!option.yours() && minutes == 0) {
+            says.add("as long");
+        }
+        if (!option.thicker().isZero()) {
+            says.add(millimetres(option.thicker()));
+        }
+        String cost = option.yours() ? "yours" : minutes == 0 ? "" : (minutes > 0 ? "+" : "−") + Math.abs(minutes);
+        String css = option.yours() ? "now" : minutes > 0 ? "more" : minutes < 0 ? "less" : "now";
+        return new BuildView.Option(
+                option.word(),
+                wording.house(question + "." + option.word()),
+                String.join(", ", says),
+                cost,
+                css,
+                option.yours(),
+                option.mends() == 0
+                        ? ""
+                        : option.mends() == 1 ? "1 thing to mend then" : option.mends() + " to mend then");
+    }
+
+    private static String millimetres(Length length) {
+        double mm = length.nanometres() / 1e6;
+        return (mm > 0 ? "+" : "−") + String.format(java.util.Locale.ROOT, "%.1f mm thick", Math.abs(mm));
+    }
+
+    /** Sizes of lots against all at once. */
+    List<BuildView.Way> ways(BuildPlan plan) {
+        Duration now = plan.total();
+        return plan.batch().ways().stream()
+                .map(w -> new BuildView.Way(
+                        w.together(),
+                        w.together() == plan.batch().cards()
+                                ? "all at once"
+                                : w.together() == 1 ? "one by one" : w.together() + " at a time",
+                        w.together() == plan.batch().together(),
+                        difference(w.total().minus(now))))
+                .toList();
+    }
+
+    private static String difference(Duration later) {
+        long minutes = Math.round(later.toSeconds() / 60.0);
+        return minutes == 0 ? "as long" : (minutes > 0 ? "+" : "−") + Times.of(later.abs());
+    }
+}
