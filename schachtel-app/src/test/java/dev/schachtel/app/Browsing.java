@@ -15,11 +15,13 @@ final class Browsing implements AutoCloseable {
     private final BrowserContext context;
     private final Page page;
 
-    private Browsing() {
+    /** Whether a lost connection may be said in the console. */
+    private Browsing(boolean forgiving) {
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
         page.onConsoleMessage(m -> {
-            boolean refusal = m.text().contains("422") || m.text().contains("409");
+            boolean lost = forgiving && m.text().contains("ERR_");
+            boolean refusal = m.text().contains("422") || m.text().contains("409") || lost;
             if (m.type().equals("error") && !refusal) {
                 throw new AssertionError(m.text());
             }
@@ -50,7 +52,12 @@ final class Browsing implements AutoCloseable {
     }
 
     static Browsing open() {
-        return new Browsing();
+        return new Browsing(false);
+    }
+
+    /** A window whose server may be away for a while. */
+    static Browsing forgiving() {
+        return new Browsing(true);
     }
 
     Page page() {

@@ -37,6 +37,7 @@ public class Frames {
         List<Tab> tabs = List.of(
                 tab("Brief", at, brief(plan), "", station),
                 structure(plan, at, station),
+                tab("Decorate", at, decorate(plan), "", station),
                 tab("Cut", at, cut(plan), plan.cutting().everythingPlaced() ? "" : "mend", station),
                 tab("Build", at, build(plan), "", station));
         List<CardService.Named> others = cards.namesIn(card.spec().set()).stream()
@@ -68,6 +69,17 @@ public class Frames {
                 + (parts == 1 ? " part" : " parts")
                 + (mend > 0 ? ", " + mend + " to mend" : watch > 0 ? ", " + watch + " to watch" : ", all works");
         return tab("Structure", at, line, mend > 0 ? "mend" : watch > 0 ? "watch" : "works", station);
+    }
+
+    private static String decorate(Plan plan) {
+        int works = plan.build().surfaces().size();
+        long drying = plan.build().surfaces().stream()
+                .mapToLong(s -> s.drying().toMinutes())
+                .sum();
+        return works == 0
+                ? "plain surfaces"
+                : (works == 1 ? "1 piece of work" : works + " pieces of work")
+                        + (drying > 0 ? ", " + drying + " min to dry" : "");
     }
 
     private static String cut(Plan plan) {

@@ -50,7 +50,7 @@ public class Jumps {
 
     private Map<String, String> places(Plan plan) {
         Map<String, String> places = new LinkedHashMap<>();
-        for (String station : List.of("Brief", "Structure", "Cut", "Build")) {
+        for (String station : List.of("Brief", "Structure", "Decorate", "Cut", "Build")) {
             places.put(station, station.toLowerCase(Locale.ROOT));
         }
         plan.spec()

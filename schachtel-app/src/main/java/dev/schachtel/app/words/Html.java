@@ -95,6 +95,9 @@ public final class Html {
                 .replace("&quot;", "\"")
                 .replace("&#39;", "'")
                 .replace("&amp;", "&")
+                .replace('\u2019', '\'')
+                .replace('\u201c', '"')
+                .replace('\u201d', '"')
                 .strip();
     }
 }

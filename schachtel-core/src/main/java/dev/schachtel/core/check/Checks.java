@@ -17,6 +17,7 @@ public final class Checks {
             new LevelCheck(),
             new CoverCheck(),
             new ColourCheck(),
+            new ShadeCheck(),
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),

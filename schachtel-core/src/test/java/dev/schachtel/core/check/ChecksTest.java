@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.measure.Length;
 
@@ -64,6 +65,12 @@ class ChecksTest {
                 arguments(RuleId.WRITING, Severity.MEND, card().remove("liner").set("base", "card", "damson-300")),
                 arguments(RuleId.RUNS_TOGETHER, Severity.WATCH, card().set("liner", "card", "slate-300")),
                 arguments(RuleId.TEXT_CONTRAST, Severity.WATCH, card().set("sentiment", "card", "damson-300")),
+                arguments(RuleId.SHADES_CLOSE, Severity.WATCH, shaded("#587187", "#5a7389")),
+                arguments(RuleId.SHADES_FAR, Severity.WATCH, shaded("#cfe0ee", "#22303a")),
+                arguments(
+                        RuleId.ORDER_CONTRADICTS,
+                        Severity.WATCH,
+                        new TestCards(CardEdit.of(card().spec()).wish(new OrderWish("close panel", "fill shaker")))),
                 arguments(RuleId.STOCK_SHORT, Severity.WATCH, card().set("brief", "cards", "200")),
                 arguments(
                         RuleId.TOO_MANY_PARTS,
@@ -97,6 +104,13 @@ class ChecksTest {
                                 .set("base", "width", "200 mm")
                                 .set("base", "height", "140 mm")),
                 arguments(RuleId.SMALL_PARTS, Severity.MEND, card().set("brief", "smallChild", "true")));
+    }
+
+    private static TestCards shaded(String light, String dark) {
+        return card().add("treatment")
+                .set("treatment", "colour", light)
+                .add("treatment")
+                .set("treatment-2", "colour", dark);
     }
 
     private static TestCards dozens() {

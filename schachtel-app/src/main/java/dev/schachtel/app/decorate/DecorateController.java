@@ -1,0 +1,91 @@
+package dev.schachtel.app.decorate;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import dev.schachtel.app.cards.CardService;
+import dev.schachtel.app.cards.Change;
+import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.structure.StructureController.Seen;
+import dev.schachtel.app.structure.Typed;
+import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.BookEdit;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.material.MaterialId;
+
+/** The Decorate station: what is done to which surface, in which order, with which times. */
+@Controller
+@RequestMapping("/cards/{id}/decorate")
+class DecorateController {
+    private final CardService cards;
+    private final Plans plans;
+    private final DecorateDesk desk;
+    private final Workshops workshops;
+
+    DecorateController(CardService cards, Plans plans, DecorateDesk desk, Workshops workshops) {
+        this.cards = cards;
+        this.plans = plans;
+        this.desk = desk;
+        this.workshops = workshops;
+    }
+
+    @GetMapping
+    String page(@PathVariable long id, Model model) {
+        StoredCard card = cards.load(id);
+        model.addAttribute("v", desk.view(card, plans.of(card.spec())));
+        return "decorate/page";
+    }
+
+    /** New work on a piece. */
+    @PostMapping("/add")
+    String add(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Fresh fresh) {
+        cards.change(new Change(id, seen.version(), seen.revision(), "add treatment", fresh::addTo));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+
+    /** What new work is. */
+    record Fresh(String on, String way, String colour, String words) {
+        CardSpec addTo(CardSpec spec) {
+            Id work = CardEdit.of(spec).nextId("treatment");
+            CardSpec now = CardEdit.of(spec).add("treatment");
+            now = CardEdit.of(now).set(work, "on", on);
+            now = CardEdit.of(now).set(work, "way", way);
+            now = CardEdit.of(now).set(work, "colour", colour);
+            return words == null || words.isBlank() ? now : CardEdit.of(now).set(work, "words", words);
+        }
+    }
+
+    @PostMapping("/set")
+    String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed) {
+        cards.change(new Change(id, seen.version(), seen.revision(), typed.about(), typed::apply));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+
+    @PostMapping("/remove")
+    String remove(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String piece) {
+        if (!piece.matches(Id.PATTERN)) {
+            throw new RefusedException("piece", "there is no such work");
+        }
+        cards.change(new Change(id, seen.version(), seen.revision(), "remove " + piece, spec -> CardEdit.of(spec)
+                .remove(new Id(piece))));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+
+    /** A line of the technique book, for every card. */
+    @PostMapping("/book")
+    String book(
+            @PathVariable long id, @RequestParam String way, @RequestParam String what, @RequestParam String value) {
+        workshops.change(w -> w.with(BookEdit.of(w.techniques()).set(new MaterialId(way), what, value), w.house()));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+}

@@ -1,0 +1,153 @@
+package dev.schachtel.app.decorate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.structure.Field;
+import dev.schachtel.app.structure.FieldForms;
+import dev.schachtel.app.words.Times;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Treatment;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.exchange.Look;
+import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.plan.Plan;
+
+/** Puts the surface work of a card into what the Decorate station shows. */
+@Component
+class DecorateDesk {
+    private static final int MOST_HEIGHTS = 12;
+    private final Frames frames;
+    private final FieldForms forms;
+
+    DecorateDesk(Frames frames, FieldForms forms) {
+        this.frames = frames;
+        this.forms = forms;
+    }
+
+    DecorateView view(StoredCard card, Plan plan) {
+        Build build = plan.build();
+        Look look = Look.still(560, 560, plan.spec().units());
+        return new DecorateView(
+                frames.frame(card, plan, "decorate"),
+                SvgWriter.write(Views.FRONT.of(build, Id.BASE).plain(), look),
+                sheets(plan),
+                heights(build),
+                pieces(plan),
+                plan.workshop().techniques().stream()
+                        .map(t -> new Field.Option(t.id().value(), t.name(), false))
+                        .toList(),
+                plan.workshop().techniques().stream()
+                        .map(t -> new DecorateView.Way(
+                                t.id().value(),
+                                t.name(),
+                                t.tool(),
+                                t.setUp(),
+                                t.each(),
+                                t.dryMinutes(),
+                                t.washWithin(),
+                                t.hazard() == Hazard.NONE
+                                        ? ""
+                                        : t.hazard().name().toLowerCase(Locale.ROOT)))
+                        .toList());
+    }
+
+    private List<DecorateView.Sheet> sheets(Plan plan) {
+        Build build = plan.build();
+        Map<PartId, String> letters = build.letters();
+        Map<PartId, List<Surface>> byPart = new LinkedHashMap<>();
+        build.surfaces().stream()
+                .sorted(Comparator.comparing(s -> step(plan, s)))
+                .forEach(s ->
+                        byPart.computeIfAbsent(s.part(), k -> new ArrayList<>()).add(s));
+        List<DecorateView.Sheet> sheets = new ArrayList<>();
+        byPart.forEach((id, works) -> build.part(id)
+                .ifPresent(part -> sheets.add(new DecorateView.Sheet(
+                        letters.getOrDefault(id, ""),
+                        part.name(),
+                        part.material().name(),
+                        part.material() instanceof Cardstock c ? c.colour().hex() : "#ffffff",
+                        works.stream().map(s -> work(plan, s, part)).toList()))));
+        return sheets;
+    }
+
+    private static int step(Plan plan, Surface surface) {
+        return plan.assembly().steps().stream()
+                .filter(s -> s.op().surface().filter(surface::equals).isPresent())
+                .map(Step::number)
+                .findFirst()
+                .orElse(Integer.MAX_VALUE);
+    }
+
+    private DecorateView.Work work(Plan plan, Surface surface, Part part) {
+        Treatment treatment = plan.spec().find(surface.owner(), Treatment.class).orElseThrow();
+        int pieces = part.perCard() * plan.spec().brief().cards();
+        String time = Times.of(surface.each().multipliedBy(pieces))
+                + (surface.drying().isZero() ? "" : ", dries " + Times.of(surface.drying()))
+                + (surface.technique().washWithin() > 0
+                        ? ", wash within " + surface.technique().washWithin() + " min"
+                        : "");
+        return new DecorateView.Work(
+                surface.owner().value(),
+                step(plan, surface),
+                surface.technique().name(),
+                treatment.words().strip(),
+                surface.colour().hex(),
+                time,
+                surface.technique().hazard() != Hazard.NONE,
+                forms.of(plan.spec(), treatment.id(), treatment));
+    }
+
+    /** What stands out from the face, the highest first. */
+    private static List<DecorateView.Tall> heights(Build build) {
+        double face = build.front().map(l -> l.top().nanometres() / 1e6).orElse(0.0);
+        double all = Math.max(0.1, build.thickness().nanometres() / 1e6 - face);
+        Map<String, Double> tops = new LinkedHashMap<>();
+        for (Level level : build.levels()) {
+            double top = level.top().nanometres() / 1e6 - face;
+            if (top > 0.01) {
+                build.part(level.slab().part()).ifPresent(p -> tops.merge(p.name(), top, Math::max));
+            }
+        }
+        return tops.entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .limit(MOST_HEIGHTS)
+                .map(e -> new DecorateView.Tall(e.getKey(), String.format(Locale.ROOT, "%.1f mm", e.getValue()), (int)
+                        Math.round(100 * e.getValue() / all)))
+                .toList();
+    }
+
+    private static List<Field.Option> pieces(Plan plan) {
+        List<Field.Option> all = new ArrayList<>();
+        plan.spec().base().faces().forEach(f -> all.add(new Field.Option(f.value(), name(f), false)));
+        plan.spec()
+                .pieces()
+                .filter(p -> !(p instanceof Base) && !(p instanceof Treatment))
+                .filter(p ->
+                        plan.build().partsOf(p.id()).stream().anyMatch(part -> part.material() instanceof Cardstock))
+                .forEach(p -> all.add(new Field.Option(
+                        p.id().value(), name(p.id()), p.id().value().equals("panel"))));
+        return all;
+    }
+
+    private static String name(Id id) {
+        return id.value().replace('-', ' ');
+    }
+}

@@ -1,0 +1,41 @@
+package dev.schachtel.app.decorate;
+
+import java.util.List;
+
+import dev.schachtel.app.frame.Frames.Frame;
+import dev.schachtel.app.structure.Field;
+
+/** What the Decorate station shows. Texts that end in Html are safe HTML. */
+public record DecorateView(
+        Frame frame,
+        String svg,
+        List<Sheet> sheets,
+        List<Tall> heights,
+        List<Field.Option> pieces,
+        List<Field.Option> ways,
+        List<Way> book) {
+    /** A part and what is done to it, in the order in which it will be done. */
+    public record Sheet(String letter, String name, String card, String colour, List<Work> works) {}
+
+    /**
+     * One piece of work.
+     *
+     * @param step its first step in the build plan
+     */
+    public record Work(
+            String id,
+            int step,
+            String name,
+            String words,
+            String colour,
+            String time,
+            boolean hazard,
+            List<Field> fields) {}
+
+    /** A piece by its height over the face. */
+    public record Tall(String name, String height, int share) {}
+
+    /** A line of the technique book. */
+    public record Way(
+            String id, String name, String tool, int setUp, int each, int dryMinutes, int washWithin, String hazard) {}
+}

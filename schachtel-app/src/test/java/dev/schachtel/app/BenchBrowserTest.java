@@ -1,0 +1,234 @@
+package dev.schachtel.app;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Upper Station x 12 at the bench from the first stroke to the last: a mishap, a second maker, and a server killed. */
+@ExtendWith(RunningApp.class)
+class BenchBrowserTest {
+    @TempDir
+    private Path dir;
+
+    private Path clock;
+    private int port;
+    private Process server;
+    private Browsing window;
+    private Page page;
+    private long seconds;
+
+    @BeforeEach
+    void start() throws Exception {
+        clock = dir.resolve("clock");
+        later(0);
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        launch();
+        window = Browsing.forgiving();
+        page = window.page();
+    }
+
+    @AfterEach
+    void stop() {
+        window.close();
+        server.destroyForcibly();
+    }
+
+    private void later(long by) throws IOException {
+        seconds += by;
+        Path next = dir.resolve("clock.next");
+        Files.writeString(next, Long.toString(seconds));
+        Files.move(
+                next,
+                clock,
+                java.nio.file.StandardCopyOption.ATOMIC_MOVE,
+                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** On a database of its own beside that of the other tests. */
+    private void launch() throws Exception {
+        String url = System.getenv("SCHACHTEL_DB_URL").replaceAll("/[^/]*$", "/schachtel_bench_test")
+                + "?createDatabaseIfNotExist=true";
+        String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-Xmx512m",
+                "-Dschachtel.clock=" + clock,
+                "-cp",
+                classes,
+                BenchServer.class.getName(),
+                "--server.port=" + port);
+        builder.environment().put("SCHACHTEL_DB_URL", url);
+        server = builder.redirectErrorStream(true)
+                .redirectOutput(dir.resolve("server.log").toFile())
+                .start();
+        HttpClient client = HttpClient.newHttpClient();
+        HttpRequest health = HttpRequest.newBuilder(URI.create(address() + "/actuator/health"))
+                .build();
+        for (int i = 0; i < 600; i++) {
+            try {
+                if (client.send(health, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                assertThat(server.isAlive())
+                        .as(Files.readString(dir.resolve("server.log")))
+                        .isTrue();
+            }
+            Thread.sleep(100);
+        }
+        throw new IllegalStateException(Files.readString(dir.resolve("server.log")));
+    }
+
+    private String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    private Locator headline() {
+        return page.locator(".stepnow h1");
+    }
+
+    private String key() {
+        Locator step = page.locator(".answer input[name=step]");
+        return step.count() == 0 ? "" : step.getAttribute("value");
+    }
+
+    private int done() {
+        return Integer.parseInt(page.locator(".where b").first().textContent()) - 1;
+    }
+
+    /** One press of space, and the page that answers it. */
+    private void space() {
+        String before = page.locator("#again input[name=said]").getAttribute("value");
+        page.keyboard().press("Space");
+        assertThat(page.locator("#again input[name=said]"))
+                .not()
+                .hasValue(before, new LocatorAssertions.HasValueOptions().setTimeout(10_000));
+    }
+
+    private void waitUntilDry() throws IOException {
+        later(600);
+        assertThat(headline()).not().hasText("Wait", new LocatorAssertions.HasTextOptions().setTimeout(10_000));
+    }
+
+    private void workUntil(String word) throws IOException {
+        for (int i = 0; i < 400 && !headline().textContent().contains(word); i++) {
+            if (headline().textContent().equals("Wait")) {
+                waitUntilDry();
+            } else {
+                later(120);
+                space();
+            }
+        }
+        assertThat(headline()).containsText(word);
+    }
+
+    @Test
+    void upperStationIsBuiltWhateverHappens() throws Exception {
+        page.navigate(address() + "/");
+        page.getByText("Upper Station", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        page.navigate(page.url().replaceAll("/cards/(\\d+)/.*", "/cards/$1/build"));
+        page.getByText("Go to the bench").click();
+        assertThat(page.locator(".tiles li")).hasCount(12);
+        Object size = headline().evaluate("h => parseFloat(getComputedStyle(h).fontSize)");
+        assertThat(((Number) size).doubleValue()).isGreaterThanOrEqualTo(40);
+        assertThat(new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                        .analyze()
+                        .getViolations())
+                .isEmpty();
+        workUntil("foam");
+        killed();
+        mishap();
+        twoMakers();
+        workUntil("All done");
+        assertThat(page.locator(".tiles")).not().containsText("aside");
+        assertThat(page.locator(".run-foot")).containsText("1 mishap");
+        printed();
+    }
+
+    /** The server dies before the answer: what was confirmed arrives when it is back, and counts once. */
+    private void killed() throws Exception {
+        if (page.locator(".answer button").textContent().contains("Begin")) {
+            space();
+        }
+        int before = done();
+        server.destroyForcibly().waitFor();
+        page.keyboard().press("Space");
+        assertThat(page.locator("#lost")).isVisible();
+        launch();
+        assertThat(page.locator(".where b").first())
+                .hasText(Integer.toString(before + 2), new LocatorAssertions.HasTextOptions().setTimeout(15_000));
+        assertThat(page.locator("#lost")).isHidden();
+        page.reload();
+        assertThat(done()).isEqualTo(before + 1);
+    }
+
+    private void mishap() throws IOException {
+        workUntil("Close");
+        if (page.locator(".answer button").textContent().contains("Begin")) {
+            space();
+        }
+        page.keyboard().press("x");
+        page.locator(".went input[name=card]").fill("3");
+        page.locator(".went label").first().click();
+        page.locator(".causes button").first().click();
+        assertThat(page.locator(".tiles li").nth(2)).containsText("aside");
+        assertThat(headline()).containsText("Again:");
+    }
+
+    /** A second device sees other work, and can't confirm what the first is at. */
+    private void twoMakers() {
+        if (page.locator(".answer button").textContent().contains("Begin")) {
+            space();
+        }
+        String mine = key();
+        Page other = window.page().context().newPage();
+        other.navigate(page.url().replaceAll("\\?.*", "") + "?maker=Bakery");
+        assertThat(other.locator(".others")).containsText("Maker 1");
+        Locator step = other.locator(".answer input[name=step]");
+        if (step.count() > 0) {
+            assertThat(step.getAttribute("value")).isNotEqualTo(mine);
+        }
+        other.close();
+    }
+
+    private void printed() throws Exception {
+        String card = page.locator(".strip a").first().getAttribute("href").replaceAll("\\D", "");
+        byte[] pdf = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(address() + "/cards/" + card + "/booklet.pdf"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+        Path file = dir.resolve("booklet.pdf");
+        Files.write(file, pdf);
+        Process text = new ProcessBuilder("pdftotext", "-layout", file.toString(), "-").start();
+        assertThat(new String(text.getInputStream().readAllBytes()))
+                .contains("Upper Station", "12 cards", "Trim the straight pieces", "Into the envelope");
+    }
+}
