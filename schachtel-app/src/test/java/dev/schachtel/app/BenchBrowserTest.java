@@ -68,7 +68,7 @@ class BenchBrowserTest {
 
     /** On a database of its own beside that of the other tests. */
     private void launch() throws Exception {
-        String url = System.getenv("SCHACHTEL_DB_URL").replaceAll("/[^/]*$", "/schachtel_bench_test")
+        String url = System.getenv("SCHACHTEL_DB_URL").replaceAll("/[^/]*$", "/schachtel_bench_" + port)
                 + "?createDatabaseIfNotExist=true";
         String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
         ProcessBuilder builder = new ProcessBuilder(

@@ -11,7 +11,6 @@ import java.time.ZoneOffset;
 
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 
 /** The application as a process of its own that can be killed, with a clock that a test sets. */
@@ -22,8 +21,7 @@ public final class BenchServer {
         new SpringApplication(App.class, Simulated.class).run(args);
     }
 
-    /** The time that stands in a file, as seconds after the start of the demo's day. */
-    @Configuration
+    /** The time that stands in a file, as seconds after the start of the demo's day. No component: only this process has it. */
     static class Simulated {
         private static final Instant START = Instant.parse("2026-11-26T10:00:00Z");
 

@@ -20,7 +20,7 @@ final class Browsing implements AutoCloseable {
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
         page.onConsoleMessage(m -> {
-            boolean lost = forgiving && m.text().contains("ERR_");
+            boolean lost = forgiving && (m.text().contains("ERR_") || m.text().startsWith("htmx:"));
             boolean refusal = m.text().contains("422") || m.text().contains("409") || lost;
             if (m.type().equals("error") && !refusal) {
                 throw new AssertionError(m.text());

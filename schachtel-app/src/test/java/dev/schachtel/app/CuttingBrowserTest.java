@@ -128,7 +128,7 @@ class CuttingBrowserTest extends InBrowser {
                 .containsText("die circle 2 3/8 in");
         page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=window");
         page.getByLabel("take a die from the register").selectOption("oval-1");
-        assertThat(field("Window width")).hasValue("~2 3/8");
+        assertThat(field("Window width")).hasValue("60 mm");
         page.locator("#undo button").click();
         assertThat(field("Diameter")).hasValue("2 3/8");
     }

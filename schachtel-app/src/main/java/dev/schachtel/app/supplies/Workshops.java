@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -25,6 +26,9 @@ public class Workshops {
 
     /** A page asks many times; another server's change may be seen this much later: 0.5 s. */
     private static final long FRESH = 500_000_000L;
+
+    /** As long as there is no row to lock, several first changes can get in each other's way; they are tried again. */
+    private static final int TRIES = 12;
 
     private record Known(long version, Workshop workshop, long readAt) {}
 
@@ -52,10 +56,14 @@ public class Workshops {
 
     /** Changes what is stored; changes from several windows queue up and each sees the one before. */
     public Workshop change(UnaryOperator<Workshop> change) {
-        try {
-            return stored(change);
-        } catch (DataIntegrityViolationException firstRowByAnother) {
-            return stored(change);
+        for (int tries = 1; ; tries++) {
+            try {
+                return stored(change);
+            } catch (DataIntegrityViolationException | ConcurrencyFailureException firstRowByAnother) {
+                if (tries == TRIES) {
+                    throw firstRowByAnother;
+                }
+            }
         }
     }
 
