@@ -46,7 +46,16 @@ class HttpTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/", "/new", "/cards/1/structure", "/cards/1/brief", "/cards/1/cut", "/cards/1/build", "/stock"})
+            strings = {
+                "/",
+                "/new",
+                "/cards/1/structure",
+                "/cards/1/brief",
+                "/cards/1/decorate",
+                "/cards/1/cut",
+                "/cards/1/build",
+                "/stock"
+            })
     void pagesAnswerWithAStrictPolicy(String path) {
         HttpResponse<String> page = app.get(path);
         assertThat(page.statusCode()).isEqualTo(200);

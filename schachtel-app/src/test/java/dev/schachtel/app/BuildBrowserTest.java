@@ -1,0 +1,168 @@
+package dev.schachtel.app;
+
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.Workshop;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Surfaces and the build plan as a maker works on them: by mouse, by keys, with nonsense, and back. */
+class BuildBrowserTest extends InBrowser {
+    BuildBrowserTest(RunningApp app) {
+        super(app);
+    }
+
+    private StoredCard card(String demo) {
+        return app.cards().create(RunningApp.demo(demo), "test");
+    }
+
+    private void accessible() {
+        assertThat(new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                        .analyze()
+                        .getViolations())
+                .isEmpty();
+    }
+
+    private Locator step(String words) {
+        return page.locator(".steps li").filter(new Locator.FilterOptions().setHasText(words));
+    }
+
+    private int number(String words) {
+        return Integer.parseInt(step(words).locator(".n").textContent());
+    }
+
+    @Test
+    void surfaceWorkIsAddedChangedAndTakenBack() {
+        StoredCard card = card("upper-station.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/decorate");
+        assertThat(page.locator(".de")).containsText("Nothing is inked");
+        page.getByLabel("Way").selectOption("emboss");
+        page.getByLabel("What for").fill("stars");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Add").setExact(true))
+                .click();
+        assertThat(page.locator(".de .sheet")).containsText("heat embossing, stars");
+        assertThat(page.locator("#strip")).containsText("1 piece of work");
+        accessible();
+        page.getByText("Change").click();
+        page.getByLabel("Minutes to dry, 0: by the book").fill("-3");
+        page.getByLabel("Minutes to dry, 0: by the book").press("Enter");
+        assertThat(page.locator("#notice")).containsText("0");
+        page.reload();
+        page.locator(".de .stepchip").click();
+        assertThat(page.locator(".one h2")).containsText("Take the cling off");
+        assertThat(page.locator(".steps")).containsText("Melt the powder");
+        page.goBack();
+        page.locator("#undo button").click();
+        assertThat(page.locator(".de")).containsText("Nothing is inked");
+    }
+
+    @Test
+    void theTechniqueBookIsEditable() {
+        Workshops workshops = app.bean(Workshops.class);
+        Workshop before = workshops.now();
+        StoredCard card = card("viaduct.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/decorate");
+        page.getByText("Technique book").click();
+        page.getByLabel("ink blending, dryMinutes").fill("25");
+        page.getByLabel("ink blending, dryMinutes").press("Enter");
+        assertThat(page.locator(".de .list .scroll")).containsText("dries 25 min");
+        page.getByText("Technique book").click();
+        page.getByLabel("ink blending, each").fill("soon");
+        page.getByLabel("ink blending, each").press("Enter");
+        assertThat(page.locator("#notice")).containsText("must be a whole number");
+        workshops.change(w -> before);
+    }
+
+    /** The sentiment is stuck earlier by keys and later by mouse; what the rules bind stays. */
+    @Test
+    void stepsAreMovedWithinTheirWindow() {
+        StoredCard card = card("upper-station.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        int at = number("Line the inside");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build?step=" + at);
+        page.waitForResponse("**/build?step=*", () -> page.keyboard().press("Alt+ArrowUp"));
+        assertThat(page.locator(".rules")).containsText("Your own order");
+        assertThat(number("Line the inside")).isLessThan(at);
+        int film = number("Fix the film");
+        int dam = number("Lay the foam dam");
+        step("Lay the foam dam").dragTo(page.locator(".steps li").nth(film - 2));
+        assertThat(number("Lay the foam dam")).isEqualTo(dam);
+        page.getByText("As the rules say").click();
+        assertThat(page.locator(".rules")).not().containsText("Your own order");
+        accessible();
+    }
+
+    @Test
+    void houseRulesSayWhatTheyCostAndAreTaken() {
+        StoredCard card = card("upper-station.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        Locator film = page.locator("fieldset").filter(new Locator.FilterOptions().setHasText("Film is held by"));
+        assertThat(film.locator(".on")).containsText("double-sided tape");
+        film.getByText("gel glue").click();
+        assertThat(film.locator(".on")).containsText("gel glue");
+        assertThat(page.locator(".time .sum")).containsText("1 h 10");
+        page.locator("#undo button").click();
+        assertThat(film.locator(".on")).containsText("double-sided tape");
+        page.getByLabel("Makers").fill("2");
+        page.getByLabel("Makers").press("Enter");
+        assertThat(page.locator(".band")).containsText("Maker 2");
+        page.getByLabel("Makers").fill("0");
+        page.getByLabel("Makers").press("Enter");
+        assertThat(page.locator("#notice")).containsText("1");
+        assertThat(app.cards().load(card.id()).spec().brief().makers()).isEqualTo(2);
+    }
+
+    /** The card is changed during a run: the run keeps its card and offers to move over. */
+    @Test
+    void aRunKeepsItsCardAndMovesOverWhenAsked() {
+        StoredCard card = card("terraces.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        page.getByText("Go to the bench").click();
+        assertThat(page.locator(".ans")).containsText("Begin");
+        page.keyboard().press("Space");
+        assertThat(page.locator(".ans")).containsText("Done");
+        page.keyboard().press("Space");
+        assertThat(page.locator(".where b").first()).hasText("2");
+        StoredCard now = app.cards().load(card.id());
+        app.post(
+                "/cards/" + card.id() + "/brief/set",
+                Map.of(
+                        "version", now.version() + "",
+                        "revision", now.revision() + "",
+                        "piece", "brief",
+                        "component", "cards",
+                        "value", "3"));
+        assertThat(app.cards().load(card.id()).spec().brief().cards()).isEqualTo(3);
+        page.reload();
+        assertThat(page.locator(".tiles li")).hasCount(40);
+        page.getByText("Move over to the changed card").click();
+        assertThat(page.locator(".tiles li")).hasCount(3);
+        assertThat(page.locator(".where b").first()).hasText("2");
+    }
+
+    @Test
+    void withoutSurfacesNothingIsAskedAboutThem() {
+        StoredCard card = app.cards()
+                .create(CardEdit.of(RunningApp.demo("upper-station.json")).remove(new Id("liner")), "test");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        assertThat(page.locator(".rules")).not().containsText("Colours go");
+        assertThat(app.bytes("/cards/" + card.id() + "/build.ics").length).isGreaterThan(200);
+        assertThat(app.bytes("/cards/" + card.id() + "/booklet.pdf").length).isGreaterThan(2_000);
+    }
+}
