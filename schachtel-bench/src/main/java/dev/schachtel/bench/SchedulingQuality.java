@@ -26,46 +26,47 @@ public final class SchedulingQuality {
         double own = args.length > 1 ? Double.parseDouble(args[1]) : 3;
         double exact = args.length > 2 ? Double.parseDouble(args[2]) : 60;
         Loader.loadNativeLibraries();
-        double toBound = 0;
-        double toBest = 0;
-        int least = 0;
+        double[] sums = new double[3];
         for (int seed = 1; seed <= problems; seed++) {
-            Problem problem = problem(seed);
-            Scheduling ours = Scheduling.of(problem, 1);
-            long until = System.nanoTime() + (long) (own * 1e9);
-            while (!ours.isLeast() && System.nanoTime() < until) {
-                ours.run(500);
-            }
-            CpSolver solver = new CpSolver();
-            solver.getParameters().setMaxTimeInSeconds(exact);
-            solver.getParameters().setNumSearchWorkers(2);
-            ExactModel model = new ExactModel(problem);
-            CpSolverStatus status = solver.solve(model.model());
-            boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
-            double finish = ours.best().finish();
-            double bound = Math.max(ours.floor().seconds(), Math.ceil(solver.bestObjectiveBound() - 1e-6));
-            double best = found ? solver.objectiveValue() : finish;
-            toBound += finish / bound - 1;
-            toBest += finish / best - 1;
-            least += finish <= bound ? 1 : 0;
-            System.out.printf(
-                    Locale.ROOT,
-                    "%3d: %3d tasks, %d makers: ours %.0f, solver %s %.0f, bound %.0f%n",
-                    seed,
-                    problem.tasks().size(),
-                    problem.makers(),
-                    finish,
-                    status,
-                    best,
-                    bound);
+            compare(seed, own, exact, sums);
         }
         System.out.printf(
                 Locale.ROOT,
-                "mean above the bound %.2f %%, above the solver's best %.2f %%; %d of %d at the bound%n",
-                100 * toBound / problems,
-                100 * toBest / problems,
-                least,
+                "mean above the bound %.2f %%, above the solver's best %.2f %%; %.0f of %d at the bound%n",
+                100 * sums[0] / problems,
+                100 * sums[1] / problems,
+                sums[2],
                 problems);
+    }
+
+    private static void compare(int seed, double own, double exact, double[] sums) {
+        Problem problem = problem(seed);
+        Scheduling ours = Scheduling.of(problem, 1);
+        long until = System.nanoTime() + (long) (own * 1e9);
+        while (!ours.isLeast() && System.nanoTime() < until) {
+            ours.run(500);
+        }
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setMaxTimeInSeconds(exact);
+        solver.getParameters().setNumSearchWorkers(2);
+        CpSolverStatus status = solver.solve(new ExactModel(problem).model());
+        boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+        double finish = ours.best().finish();
+        double bound = Math.max(ours.floor().seconds(), Math.ceil(solver.bestObjectiveBound() - 1e-6));
+        double best = found ? solver.objectiveValue() : finish;
+        sums[0] += finish / bound - 1;
+        sums[1] += finish / best - 1;
+        sums[2] += finish <= bound ? 1 : 0;
+        System.out.printf(
+                Locale.ROOT,
+                "%3d: %3d tasks, %d makers: ours %.0f, solver %s %.0f, bound %.0f%n",
+                seed,
+                problem.tasks().size(),
+                problem.makers(),
+                finish,
+                status,
+                best,
+                bound);
     }
 
     /** 30 to 300 tasks in chains with cross links, two tools with set-up families, drying, things that must follow soon. */
