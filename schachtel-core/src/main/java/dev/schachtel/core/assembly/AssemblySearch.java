@@ -41,8 +41,8 @@ public final class AssemblySearch {
     AssemblySearch(Build build, Workshop workshop, List<OrderRule> rules) {
         this.workshop = workshop;
         this.brief = build.spec().brief();
-        this.before =
-                Before.of(new Operations(build, workshop.house()).all(), new Shop(build, workshop.house()), rules);
+        List<Op> ops = new Operations(build, workshop.house()).all();
+        this.before = Before.of(ops, Shop.of(build, workshop.house(), ops), rules);
         int cards = brief.cards();
         if (brief.together() > 0) {
             attempt(Math.min(cards, brief.together()));

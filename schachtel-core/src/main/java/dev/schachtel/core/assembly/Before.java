@@ -61,6 +61,13 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
                 .toList();
     }
 
+    /** The links by which something must follow soon. */
+    List<Link> soon() {
+        return links.stream()
+                .filter(l -> l.rule().within(ops.get(l.first())).isPresent())
+                .toList();
+    }
+
     /** The links that say something: those left out follow from others, drying included. */
     List<Link> telling() {
         List<BitSet> direct = direct();

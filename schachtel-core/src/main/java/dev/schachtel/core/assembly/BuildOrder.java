@@ -24,12 +24,24 @@ enum BuildOrder implements OrderRule {
             && !b.kind().isSurface()
             && b.kind() != OpKind.SCORE
             && b.kind() != OpKind.LAYOUT
+            && b.kind() != OpKind.CLOSE
             && b.parts().stream().anyMatch(a::handles)),
+    /** A crease is pressed before anything is laid on it. */
+    CREASE_BEFORE_LOAD((a, b, build) -> a.kind() == OpKind.FOLD
+            && (b.kind() == OpKind.LAYOUT
+                    || b.kind() == OpKind.CLOSE && b.parts().stream().anyMatch(a::handles))),
+    /** What overhangs is trimmed when its glue holds. */
+    TRIM_AFTER_GLUE((a, b, build) -> b.kind() == OpKind.TRIM_OVERHANG
+            && a.kind() == OpKind.ATTACH
+            && a.parts().get(0).equals(b.parts().get(1))),
+    /** The trimmer can't cut the thick card. */
+    TRIM_BEFORE_BASE((a, b, build) -> a.kind() == OpKind.TRIM_OVERHANG
+            && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.ATTACH)
+            && b.parts().get(0).equals(a.parts().get(0))),
     LAYOUT_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.LAYOUT && b.kind().sticks()),
-    /** What is to be laid out is cut and folded. */
-    CUT_BEFORE_LAYOUT((a, b, build) -> b.kind() == OpKind.LAYOUT
-            && (a.kind() == OpKind.FOLD
-                    || a.kind().cuts() && a.kind() != OpKind.SNIP_FOAM && a.kind() != OpKind.PUNCH)),
+    /** What is to be laid out is cut. */
+    CUT_BEFORE_LAYOUT((a, b, build) ->
+            b.kind() == OpKind.LAYOUT && a.kind().cuts() && a.kind() != OpKind.SNIP_FOAM && a.kind() != OpKind.PUNCH),
     TRACE_BEFORE_FILM((a, b, build) -> a.kind() == OpKind.TRACE && b.kind() == OpKind.FIX_FILM && sameOwner(a, b)),
     FILM_CURED_BEFORE_DAM(
             (a, b, build) -> a.kind() == OpKind.FIX_FILM && b.kind() == OpKind.LAY_DAM && sameOwner(a, b)),
@@ -89,7 +101,7 @@ enum BuildOrder implements OrderRule {
             && sameOwner(a, b)
             && (a.kind() == OpKind.INSERT || a.kind() == OpKind.ATTACH || a.kind() == OpKind.GLUE_BEHIND)),
     /** Once the panel is down nothing behind it can be reached. */
-    RIDER_BEFORE_CLOSE((a, b, build) -> moves(a) && runsIn(a, b, build)),
+    RIDER_BEFORE_CLOSE((a, b, build) -> moves(a) && runsIn(a, b, build) && !liesOnFrontOf(a, b)),
     /** Filled chambers are closed at once: what moves in the same panel is in place before. */
     RIDER_BEFORE_FILL((a, b, build) -> moves(a) && b.kind() == OpKind.FILL && movesAtAll(a, build)),
     THREAD_BEFORE_MOUNT((a, b, build) ->
@@ -107,15 +119,17 @@ enum BuildOrder implements OrderRule {
     CLOSE_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY && (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LINE)),
     DRY_BEFORE_CLOSE((a, b, build) -> b.kind() == OpKind.ENVELOPE);
 
+    private final String id;
     private final Test test;
 
     BuildOrder(Test test) {
+        this.id = OrderRule.id(this);
         this.test = test;
     }
 
     @Override
     public String id() {
-        return OrderRule.id(this);
+        return id;
     }
 
     @Override
@@ -125,7 +139,10 @@ enum BuildOrder implements OrderRule {
 
     @Override
     public boolean applies(Op a, Op b, Shop shop) {
-        return test.before(a, b, shop.build());
+        boolean trimmed = this == BACK_BEFORE_FRONT
+                && !b.parts().isEmpty()
+                && shop.trimmed().contains(b.parts().get(0));
+        return !trimmed && test.before(a, b, shop.build());
     }
 
     private static boolean sameOwner(Op a, Op b) {
@@ -152,6 +169,13 @@ enum BuildOrder implements OrderRule {
                         .anyMatch(m -> m.keeping().guides().stream()
                                         .anyMatch(g -> ofPart(g, b.parts().get(0), build))
                                 || m.keeping().guides().isEmpty());
+    }
+
+    /** a sticks something on the front of the panel that b lays down: that can be reached afterwards. */
+    private static boolean liesOnFrontOf(Op a, Op b) {
+        return a.kind() == OpKind.ATTACH
+                && a.parts().size() > 1
+                && a.parts().get(1).equals(b.parts().get(0));
     }
 
     private static boolean ofPart(SlabId slab, PartId part, Build build) {

@@ -24,6 +24,7 @@ final class Jobs {
     private static final int WEIGHTS = 1;
 
     private final Before before;
+    private final List<Before.Link> soon;
     private final List<Lot> lots;
     private final int cards;
     private final List<Job> jobs = new ArrayList<>();
@@ -32,6 +33,7 @@ final class Jobs {
 
     Jobs(Before before, int cards, int together) {
         this.before = before;
+        this.soon = before.soon();
         this.cards = cards;
         this.lots = lots(cards, together);
         for (int op = 0; op < before.ops().size(); op++) {
@@ -73,7 +75,7 @@ final class Jobs {
     /** How often paste is laid and its stencil washed, so that no stencil waits longer than it may. */
     private int rounds(int op, Lot lot) {
         Op what = before.ops().get(op);
-        return before.links().stream()
+        return soon.stream()
                 .filter(l -> l.first() == op || l.then() == op)
                 .flatMap(l -> l.rule().within(before.ops().get(l.first())).stream()
                         .map(most -> {
@@ -139,15 +141,13 @@ final class Jobs {
 
     /** A stencil is clean before it is used again. */
     private void rounds(List<Link> links) {
-        for (Before.Link link : before.links()) {
-            if (link.rule().within(before.ops().get(link.first())).isPresent()) {
-                byOp.get(link.first()).forEach((lot, pastes) -> {
-                    List<Integer> washes = byOp.get(link.then()).get(lot);
-                    for (int i = 1; i < pastes.size(); i++) {
-                        links.add(new Link(washes.get(i - 1), pastes.get(i), false, Link.ANY));
-                    }
-                });
-            }
+        for (Before.Link link : soon) {
+            byOp.get(link.first()).forEach((lot, pastes) -> {
+                List<Integer> washes = byOp.get(link.then()).get(lot);
+                for (int i = 1; i < pastes.size(); i++) {
+                    links.add(new Link(washes.get(i - 1), pastes.get(i), false, Link.ANY));
+                }
+            });
         }
     }
 }

@@ -35,6 +35,8 @@ public enum OpKind {
     SLIP_ON(30, 60),
     TRY(0, 60),
     ENVELOPE(30, 60),
+    /** Cutting off what stands over the edge of its panel. */
+    TRIM_OVERHANG(30, 45, Caution.TRIMMER),
     INK(60, 120),
     STENCIL(90, 90),
     PASTE(60, 90),
@@ -92,7 +94,7 @@ public enum OpKind {
     /** The one tool of its sort that it holds. */
     public Optional<Tool> tool() {
         return switch (this) {
-            case TRIM -> Optional.of(Tool.TRIMMER);
+            case TRIM, TRIM_OVERHANG -> Optional.of(Tool.TRIMMER);
             case DIE_CUT -> Optional.of(Tool.ROLLER_MACHINE);
             case ELECTRONIC_CUT -> Optional.of(Tool.CUTTER);
             case HEAT -> Optional.of(Tool.HEAT_TOOL);

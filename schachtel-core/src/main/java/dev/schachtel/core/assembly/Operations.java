@@ -18,12 +18,14 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.material.Thread;
+import dev.schachtel.core.shape.Outline;
 
 /** Finds the operations in parts, folds, joints and chambers. */
 final class Operations {
@@ -186,6 +188,26 @@ final class Operations {
         OpKind kind =
                 raised || covers || guides ? OpKind.CLOSE : lines(upper, joint.lower()) ? OpKind.LINE : OpKind.ATTACH;
         ops.add(Op.of(kind, upper.owner(), List.of(upper, lower), cards).resting(drying(joint)));
+        if (kind == OpKind.ATTACH && house.overhang() == HouseRules.Overhang.TRIM && overhangs(joint)) {
+            ops.add(Op.of(OpKind.TRIM_OVERHANG, upper.owner(), List.of(lower, upper), cards));
+        }
+    }
+
+    /** Whether the upper sheet stands over the edge of the panel on which it lies. */
+    private boolean overhangs(Joint joint) {
+        boolean panel =
+                build.spec().find(partOf(joint.lower()).owner(), Layer.class).isPresent();
+        if (!panel) {
+            return false;
+        }
+        return build.level(joint.upper()).stream()
+                .flatMap(u -> u.slab().footprints().stream())
+                .anyMatch(foot -> build.level(joint.lower()).stream()
+                        .flatMap(l -> l.slab().footprints().stream())
+                        .map(Outline::filled)
+                        .filter(foot::overlaps)
+                        .anyMatch(sheet -> sheet.shared(foot).squareMillimetres()
+                                < foot.area().squareMillimetres() - 1));
     }
 
     /** A sheet that covers half of the face that is written on. */

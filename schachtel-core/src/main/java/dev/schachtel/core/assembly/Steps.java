@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 import dev.schachtel.core.schedule.Schedule;
 
@@ -18,6 +17,7 @@ final class Steps {
     private final List<Jobs.Job> jobs;
     private final Schedule schedule;
     private final List<BitSet> direct;
+    private final List<Before.Link> soon;
     /** Numbers of the steps by operation and lot. */
     private final Map<Integer, Map<Integer, List<Integer>>> numbers = new HashMap<>();
 
@@ -26,6 +26,7 @@ final class Steps {
         this.jobs = jobs.all();
         this.schedule = schedule;
         this.direct = before.direct();
+        this.soon = before.soon();
         int number = 1;
         for (int job : schedule.order()) {
             Jobs.Job j = this.jobs.get(job);
@@ -42,6 +43,7 @@ final class Steps {
             touching.computeIfAbsent(l.first(), k -> new ArrayList<>()).add(l);
             touching.computeIfAbsent(l.then(), k -> new ArrayList<>()).add(l);
         }
+        touching.forEach((op, links) -> telling(op, links));
         List<Step> steps = new ArrayList<>();
         for (int job : schedule.order()) {
             Jobs.Job j = jobs.get(job);
@@ -80,8 +82,7 @@ final class Steps {
 
     /** A round of pasting waits for the washing of the round before. */
     private List<Integer> roundBefore(Jobs.Job job, int way) {
-        return before.links().stream()
-                .filter(l -> l.rule().within(before.ops().get(l.first())).isPresent())
+        return soon.stream()
                 .filter(l -> (way < 0 ? l.first() : l.then()) == job.op())
                 .map(l -> numbers.getOrDefault(way < 0 ? l.then() : l.first(), Map.of())
                         .getOrDefault(job.lot().number(), List.of()))
@@ -92,31 +93,42 @@ final class Steps {
 
     /** The steps of an operation that a step of this lot has to do with; of two done in rounds those of the same round. */
     private List<Integer> numbers(int op, Jobs.Job job) {
-        List<Integer> own = numbers.get(job.op()).getOrDefault(job.lot().number(), List.of());
         Map<Integer, List<Integer>> all = numbers.getOrDefault(op, Map.of());
-        return all.entrySet().stream()
-                .filter(e -> e.getKey() == 0
-                        || job.lot().isWhole()
-                        || e.getKey() == job.lot().number())
-                .flatMap(e -> own.size() > 1 && e.getValue().size() == own.size()
-                        ? Stream.of(e.getValue().get(job.round()))
-                        : e.getValue().stream())
-                .toList();
+        if (job.lot().isWhole()) {
+            return all.size() == 1 ? sameRound(all.values().iterator().next(), job) : flat(all);
+        }
+        List<Integer> own = all.get(job.lot().number());
+        return own != null ? sameRound(own, job) : all.getOrDefault(0, List.of());
+    }
+
+    private static List<Integer> flat(Map<Integer, List<Integer>> all) {
+        return all.values().stream().flatMap(List::stream).toList();
+    }
+
+    private List<Integer> sameRound(List<Integer> others, Jobs.Job job) {
+        int rounds = numbers.get(job.op()).get(job.lot().number()).size();
+        return rounds > 1 && others.size() == rounds ? List.of(others.get(job.round())) : others;
     }
 
     /** Rules of the craft before mere "cut it first"; what a step must precede says more than what it follows. */
+    private static void telling(int op, List<Before.Link> links) {
+        links.removeIf(l -> l.rule() == BuildOrder.DRY_BEFORE_CLOSE && l.then() != op);
+        links.sort(Comparator.comparing((Before.Link l) -> weight(l.rule()))
+                .thenComparing(l -> l.first() != op)
+                .thenComparing(l -> l.rule().id())
+                .thenComparing(l -> l.first() == op ? l.then() : l.first()));
+    }
+
     private List<Step.Reason> reasons(Jobs.Job job, List<Before.Link> touching) {
-        int op = job.op();
-        return touching.stream()
-                .filter(l -> l.rule() != BuildOrder.DRY_BEFORE_CLOSE || l.then() == op)
-                .flatMap(l -> numbers(l.first() == op ? l.then() : l.first(), job).stream()
-                        .limit(1)
-                        .map(n -> new Step.Reason(l.rule(), n, l.first() == op)))
-                .sorted(Comparator.comparing((Step.Reason r) -> weight(r.rule()))
-                        .thenComparing(r -> !r.otherIsLater())
-                        .thenComparing(r -> r.rule().id())
-                        .thenComparing(Step.Reason::other))
-                .toList();
+        List<Step.Reason> reasons = new ArrayList<>();
+        for (Before.Link l : touching) {
+            boolean later = l.first() == job.op();
+            List<Integer> others = numbers(later ? l.then() : l.first(), job);
+            if (!others.isEmpty()) {
+                reasons.add(new Step.Reason(l.rule(), others.get(0), later));
+            }
+        }
+        return reasons;
     }
 
     private static int weight(OrderRule rule) {

@@ -114,16 +114,18 @@ enum SurfaceOrder implements OrderRule {
                     && a.kind() != OpKind.TRY);
 
     private final Strength strength;
+    private final String id;
     private final Test test;
 
     SurfaceOrder(Strength strength, Test test) {
         this.strength = strength;
+        this.id = OrderRule.id(this);
         this.test = test;
     }
 
     @Override
     public String id() {
-        return OrderRule.id(this);
+        return id;
     }
 
     @Override

@@ -19,17 +19,19 @@ import dev.schachtel.core.shape.Ring;
 final class ApartView {
     private final Build build;
     private final Set<PartId> only;
+    private final Optional<PartId> fresh;
     private final List<Mark> marks = new ArrayList<>();
     private Box extent = new Box(0, 0, 0, 0);
 
     ApartView(Build build) {
-        this(build, Set.of());
+        this(build, Set.of(), Optional.empty());
     }
 
-    /** Only these parts; all when empty. */
-    ApartView(Build build, Set<PartId> only) {
+    /** Only these parts, all when empty; one of them is shown as added now. */
+    ApartView(Build build, Set<PartId> only, Optional<PartId> fresh) {
         this.build = build;
         this.only = only;
+        this.fresh = fresh;
     }
 
     Scene scene() {
@@ -74,7 +76,8 @@ final class ApartView {
             for (Outline footprint : level.slab().footprints()) {
                 Outline slanted = slant(footprint, lift);
                 extent = index == 0 && marks.isEmpty() ? slanted.bounds() : extent.union(slanted.bounds());
-                marks.add(new Mark.Area(slanted, fill, Meaning.CUT, Optional.of(part.owner())));
+                Meaning edge = fresh.filter(part.id()::equals).isPresent() ? Meaning.FRESH : Meaning.CUT;
+                marks.add(new Mark.Area(slanted, fill, edge, Optional.of(part.owner())));
             }
         }
         label(levels, lift);

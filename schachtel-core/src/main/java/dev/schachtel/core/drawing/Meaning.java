@@ -13,6 +13,8 @@ public enum Meaning {
     GHOST,
     DIMENSION,
     CENTRE,
+    /** Edge of what a step adds. */
+    FRESH,
     /** The stroke that is made now. */
     STROKE,
     /** A measured gap. */

@@ -7,7 +7,14 @@ package dev.schachtel.core.material;
  * @param weights under which a lot can be pressed
  */
 public record HouseRules(
-        InkOrCut edges, Shades shades, Outlines outlines, Ground ground, Layout layout, int boards, int weights) {
+        InkOrCut edges,
+        Shades shades,
+        Outlines outlines,
+        Ground ground,
+        Layout layout,
+        Overhang overhang,
+        int boards,
+        int weights) {
     public HouseRules {
         if (boards < 1 || weights < 1) {
             throw new IllegalArgumentException(
@@ -22,6 +29,7 @@ public record HouseRules(
             Outlines.BEFORE_COLOUR,
             Ground.BACKGROUND_FIRST,
             Layout.PHOTO,
+            Overhang.LEAVE,
             8,
             4);
 
@@ -59,23 +67,33 @@ public record HouseRules(
         PLACEMENT_SHEET
     }
 
+    /** What is done with what stands over the edge of its panel. */
+    public enum Overhang {
+        LEAVE,
+        TRIM
+    }
+
     public HouseRules with(InkOrCut other) {
-        return new HouseRules(other, shades, outlines, ground, layout, boards, weights);
+        return new HouseRules(other, shades, outlines, ground, layout, overhang, boards, weights);
     }
 
     public HouseRules with(Shades other) {
-        return new HouseRules(edges, other, outlines, ground, layout, boards, weights);
+        return new HouseRules(edges, other, outlines, ground, layout, overhang, boards, weights);
     }
 
     public HouseRules with(Outlines other) {
-        return new HouseRules(edges, shades, other, ground, layout, boards, weights);
+        return new HouseRules(edges, shades, other, ground, layout, overhang, boards, weights);
     }
 
     public HouseRules with(Ground other) {
-        return new HouseRules(edges, shades, outlines, other, layout, boards, weights);
+        return new HouseRules(edges, shades, outlines, other, layout, overhang, boards, weights);
     }
 
     public HouseRules with(Layout other) {
-        return new HouseRules(edges, shades, outlines, ground, other, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, other, overhang, boards, weights);
+    }
+
+    public HouseRules with(Overhang other) {
+        return new HouseRules(edges, shades, outlines, ground, layout, other, boards, weights);
     }
 }

@@ -97,7 +97,7 @@ final class Prospects {
                 .watch();
     }
 
-    /** Rules that can't all be kept: to mend if one of the craft gave way, to watch if it was a wish. */
+    /** Rules that can't all be kept: to mend if one gave way that warns or forbids, else to watch. */
     static Findings order(BuildPlan assembly) {
         Report report = new Report();
         for (BuildPlan.Contradiction c : assembly.contradictions()) {
@@ -108,7 +108,7 @@ final class Prospects {
                     .collect(Collectors.joining(", "));
             Report.Draft draft = report.on(RuleId.ORDER_CONTRADICTS, Id.BASE)
                     .names(circle, weak.first().id() + " before " + weak.then().id());
-            if (weak.rule().strength() == OrderRule.Strength.WISHES) {
+            if (weak.rule().strength().compareTo(OrderRule.Strength.WARNS) < 0) {
                 draft.watch();
             } else {
                 draft.mend();

@@ -4,21 +4,26 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 
 import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
+import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.Scalars;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
 
 /**
  * The ways in which makers differ, and what each costs or saves on this card: the same card planned once with every way.
@@ -74,6 +79,13 @@ public final class Schools {
         if (surfaces) {
             all.addAll(List.of("edges", "shades", "outlines", "ground"));
         }
+        if (raised(spec).isPresent()) {
+            all.add("border");
+        }
+        if (!images(spec).isEmpty()) {
+            all.add("images");
+        }
+        all.add("overhang");
         all.add("layout");
         return all;
     }
@@ -82,6 +94,9 @@ public final class Schools {
         return switch (question) {
             case "film" -> List.of("tape", "gel", "glue");
             case "height" -> List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "tape");
+            case "border" -> List.of("covers", "even");
+            case "images" -> List.of("die", "knife", "electronic");
+            case "overhang" -> constants(HouseRules.Overhang.values());
             case "edges" -> constants(HouseRules.InkOrCut.values());
             case "shades" -> constants(HouseRules.Shades.values());
             case "outlines" -> constants(HouseRules.Outlines.values());
@@ -107,6 +122,10 @@ public final class Schools {
         return switch (question) {
             case "film" -> new Taken(with(spec, withFilm(spec), FILM, word), workshop);
             case "height" -> new Taken(with(spec, raised(spec).stream().toList(), FIXING, word), workshop);
+            case "border" ->
+                new Taken(with(spec, raised(spec).stream().toList(), "reveal", reveal(spec, word)), workshop);
+            case "images" -> new Taken(cut(spec, word), workshop);
+            case "overhang" -> house(spec, workshop, house.with(of(HouseRules.Overhang.class, word)));
             case "edges" -> house(spec, workshop, house.with(of(HouseRules.InkOrCut.class, word)));
             case "shades" -> house(spec, workshop, house.with(of(HouseRules.Shades.class, word)));
             case "outlines" -> house(spec, workshop, house.with(of(HouseRules.Outlines.class, word)));
@@ -132,6 +151,34 @@ public final class Schools {
             now = CardEdit.of(now).set(piece.id(), component, word);
         }
         return now;
+    }
+
+    /** Cut-outs laid on, which may be cut in different ways. */
+    private static List<Piece> images(CardSpec spec) {
+        return spec.elements().stream()
+                .filter(Motif.class::isInstance)
+                .map(Piece.class::cast)
+                .toList();
+    }
+
+    private static CardSpec cut(CardSpec spec, String way) {
+        CutMethod method = CutMethod.valueOf(way.toUpperCase(Locale.ROOT));
+        CardSpec now = spec;
+        for (Piece piece : images(spec)) {
+            String part = piece.id().value();
+            now = CardEdit.of(now)
+                    .cut(new CutChoice(
+                            part,
+                            Optional.of(method),
+                            spec.cut(part).flatMap(CutChoice::from),
+                            spec.cut(part).filter(CutChoice::middle).isPresent()));
+        }
+        return now;
+    }
+
+    /** No border, or 1/8 in or 3 mm all round. */
+    private static String reveal(CardSpec spec, String word) {
+        return word.equals("covers") ? "0 mm" : spec.units() == Units.INCH ? "1/8 in" : "3 mm";
     }
 
     private static List<Piece> withFilm(CardSpec spec) {

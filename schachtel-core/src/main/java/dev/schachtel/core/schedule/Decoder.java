@@ -116,10 +116,6 @@ final class Decoder {
         return true;
     }
 
-    boolean isPlaced(int task) {
-        return placed[task];
-    }
-
     /** What was worked on last where this task is done; of hands those that are free first. */
     boolean goesOn(int task) {
         Task t = tasks[task];
@@ -138,19 +134,23 @@ final class Decoder {
         return free[firstFree()];
     }
 
-    /** When what it waits for is done and dry, and its tool is free. */
-    long earliest(int task) {
-        Task t = tasks[task];
-        long at = t.tool() >= 0 ? Math.max(t.from(), toolFree[t.tool()]) : t.from();
+    /** When what it waits for is done and dry. */
+    long ready(int task) {
+        long at = tasks[task].from();
         for (Link l : in[task]) {
             at = Math.max(at, end[l.before()] + (l.dry() ? tasks[l.before()].rest() : 0));
         }
         return at;
     }
 
+    long toolFree(int task) {
+        int tool = tasks[task].tool();
+        return tool >= 0 ? toolFree[tool] : 0;
+    }
+
     void place(int task) {
         Task t = tasks[task];
-        long from = Math.max(earliest(task), heldBack(task));
+        long from = Math.max(Math.max(ready(task), toolFree(task)), heldBack(task));
         int best = 0;
         long bestEnd = Long.MAX_VALUE;
         long bestStart = 0;

@@ -1,8 +1,6 @@
 package dev.schachtel.core.schedule;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -15,6 +13,8 @@ public final class Scheduling {
     private static final int MEMORY = 40;
     /** A move looks so far at most beyond where the task is. */
     private static final int FAR = 60;
+    /** From so many tasks on one way of beginning is tried, not two. */
+    private static final int MANY = 1_000;
 
     private final Problem problem;
     private final Decoder decoder;
@@ -153,56 +153,11 @@ public final class Scheduling {
 
     /** Two ways of choosing what hands that are free take up: the longest chain behind it, or the same set-up first. */
     private int[] first() {
-        int[] chain = taken(false);
-        int[] family = taken(true);
+        int[] family = new FirstOrder(problem, decoder, true).taken();
+        if (problem.size() > MANY) {
+            return family;
+        }
+        int[] chain = new FirstOrder(problem, decoder, false).taken();
         return decoder.cost(family) < decoder.cost(chain) ? family : chain;
-    }
-
-    private int[] taken(boolean sameSetUp) {
-        long[] tail = Floor.tails(problem);
-        decoder.reset();
-        int n = problem.size();
-        int[] missing = new int[n];
-        problem.links().forEach(l -> missing[l.after()]++);
-        List<Integer> open = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            if (missing[i] == 0) {
-                open.add(i);
-            }
-        }
-        int[] result = new int[n];
-        for (int done = 0; done < n; done++) {
-            int next = choose(open, tail, sameSetUp);
-            open.remove(Integer.valueOf(next));
-            decoder.place(next);
-            result[done] = next;
-            for (Link l : out.get(next)) {
-                if (--missing[l.after()] == 0) {
-                    open.add(l.after());
-                }
-            }
-        }
-        return result;
-    }
-
-    /** Of what can begin now the best, else what can begin first. */
-    private int choose(List<Integer> open, long[] tail, boolean sameSetUp) {
-        long now = decoder.now();
-        Comparator<Integer> better = Comparator.comparing((Integer i) -> !isPressing(i))
-                .thenComparingLong(i -> Math.max(now, decoder.earliest(i)))
-                .thenComparing(i -> !(sameSetUp && decoder.goesOn(i)))
-                .thenComparingLong(i -> -tail[i])
-                .thenComparing(Comparator.naturalOrder());
-        return open.stream().min(better).orElseThrow();
-    }
-
-    /** Must follow soon on something that is done. */
-    private boolean isPressing(int task) {
-        for (Link l : in.get(task)) {
-            if (l.isSoon()) {
-                return true;
-            }
-        }
-        return false;
     }
 }

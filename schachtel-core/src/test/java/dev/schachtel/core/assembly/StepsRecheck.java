@@ -42,7 +42,7 @@ final class StepsRecheck {
     }
 
     private static void rules(BuildPlan plan, Build build, Workshop workshop) {
-        Shop shop = new Shop(build, workshop.house());
+        Shop shop = Shop.of(build, workshop.house());
         List<OrderRule> rules = OrderRules.of(build.spec());
         for (Step a : plan.steps()) {
             for (Step b : plan.steps()) {

@@ -143,6 +143,18 @@ class SurfaceTest {
         assertThat(two.assembly().total()).isLessThan(atOnce);
     }
 
+    private static final TestCards OVERHANGING = TestCards.upperStation().set("sentiment", "across", "3 in");
+
+    /** Leaving what overhangs takes no step; trimming takes one for each, between its glue and the base. */
+    @Test
+    void aHouseRuleTrimsWhatOverhangs() {
+        Plan left = plan(OVERHANGING, HouseRules.USUAL);
+        Plan trimmed = plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM));
+        assertThat(left.assembly().steps()).noneMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
+        assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
+        StepsRecheck.check(trimmed.assembly(), trimmed.build(), trimmed.workshop());
+    }
+
     /** Cards on which each rule matters, with the house rules under which it does. */
     private static final List<Plan> PLANS = plans().toList();
 
@@ -165,6 +177,7 @@ class SurfaceTest {
                 HouseRules.Outlines.AFTER_COLOUR,
                 HouseRules.Ground.IMAGES_FIRST,
                 HouseRules.Layout.PHOTO,
+                HouseRules.Overhang.TRIM,
                 8,
                 4);
         return Stream.concat(
@@ -172,7 +185,9 @@ class SurfaceTest {
                 Stream.of(
                         plan(rich, HouseRules.USUAL),
                         plan(rich, other),
-                        worked("inside stamp").remove("liner").plan()));
+                        worked("inside stamp").remove("liner").plan(),
+                        plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
+                        TestCards.raised().plan()));
     }
 
     private static List<String> said(BuildPlan plan) {
@@ -205,7 +220,7 @@ class SurfaceTest {
     }
 
     private static boolean canBeTurnedWithout(OrderRule rule, Plan plan) {
-        Shop shop = new Shop(plan.build(), plan.workshop().house());
+        Shop shop = Shop.of(plan.build(), plan.workshop().house());
         List<Step> steps = plan.assembly().steps();
         for (Step a : steps) {
             for (Step b : steps) {
