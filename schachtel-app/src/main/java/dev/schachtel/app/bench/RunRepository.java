@@ -1,5 +1,6 @@
 package dev.schachtel.app.bench;
 
+import java.util.List;
 import java.util.Optional;
 
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -14,6 +15,8 @@ interface RunRepository extends JpaRepository<RunEntity, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select r from RunEntity r where r.id = :id")
     Optional<RunEntity> lock(@Param("id") long id);
+
+    List<RunEntity> findTop20ByOrderByIdDesc();
 
     Optional<RunEntity> findFirstByCardIdOrderByIdDesc(long cardId);
 }

@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 
 import org.springframework.stereotype.Service;
@@ -45,6 +47,18 @@ class Runs {
     /** The newest run of a card. */
     Optional<StoredRun> newest(long card) {
         return run(() -> runs.findFirstByCardIdOrderByIdDesc(card).map(this::stored));
+    }
+
+    /** The newest runs of all cards, the newest of each card only. */
+    List<StoredRun> newest(int most) {
+        return run(() -> {
+            Set<Long> seen = new HashSet<>();
+            return runs.findTop20ByOrderByIdDesc().stream()
+                    .filter(r -> seen.add(r.cardId()))
+                    .limit(most)
+                    .map(this::stored)
+                    .toList();
+        });
     }
 
     /**

@@ -21,10 +21,12 @@ import dev.schachtel.core.plan.Plan;
 class Bench {
     private final CardService cards;
     private final Plans plans;
+    private final Underway underway;
 
-    Bench(CardService cards, Plans plans) {
+    Bench(CardService cards, Plans plans, Underway underway) {
         this.cards = cards;
         this.plans = plans;
+        this.underway = underway;
     }
 
     BenchView view() {
@@ -32,9 +34,11 @@ class Bench {
         for (StoredCard card : cards.all()) {
             sets.computeIfAbsent(card.spec().set(), s -> new ArrayList<>()).add(card(card));
         }
-        return new BenchView(sets.entrySet().stream()
-                .map(e -> new BenchView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
-                .toList());
+        return new BenchView(
+                sets.entrySet().stream()
+                        .map(e -> new BenchView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
+                        .toList(),
+                underway.now());
     }
 
     private BenchView.Card card(StoredCard card) {

@@ -2,8 +2,8 @@ package dev.schachtel.app.cards;
 
 import java.util.List;
 
-/** What the bench shows: the cards of each set. */
-public record BenchView(List<Set> sets) {
+/** What the bench shows: the cards of each set, and what is being made. */
+public record BenchView(List<Set> sets, List<Underway.Run> underway) {
     /** Cards that belong together. */
     public record Set(String name, List<Card> cards) {}
 

@@ -284,7 +284,7 @@ class CutDesk {
         boolean own = demand.part().method() == CutMethod.DIE;
         boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
         Length plate = plan.workshop().tools().plateLength();
-        int times = demand.part().form().longer().holds(plate) + 1;
+        int times = plate.isZero() ? 1 : demand.part().form().longer().holds(plate) + 1;
         String drops = demand.dropped().map(d -> ", drops out of " + d.outOf()).orElse("");
         return drops + (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
     }

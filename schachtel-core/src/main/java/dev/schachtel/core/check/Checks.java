@@ -23,7 +23,8 @@ public final class Checks {
             new SupportCheck(),
             new PostCheck(),
             new SheetCheck(),
-            new DieCheck());
+            new DieCheck(),
+            new ToolCheck());
 
     private Checks() {}
 

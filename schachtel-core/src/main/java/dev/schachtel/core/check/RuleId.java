@@ -70,6 +70,7 @@ public enum RuleId {
     STOCK_SHORT,
     ROLL_SHORT,
     ROLL_NARROW,
+    TOOL_MISSING,
     ORDER_CONTRADICTS,
     GRAIN,
     DEADLINE,

@@ -37,6 +37,9 @@ final class SheetCheck implements Check {
         Stream<Form> own = part.method() == CutMethod.DIE ? Stream.of(part.form()) : Stream.empty();
         Stream<Form> openings =
                 part.cutouts().stream().filter(c -> c.method() == CutMethod.DIE).map(Cutout::form);
+        if (tools.plateWidth().isZero() || tools.plateLength().isZero()) {
+            return;
+        }
         Stream.concat(own, openings).max(Comparator.comparing(Form::longer)).ifPresent(form -> {
             Report.Draft draft = report.on(RuleId.PLATE, part.owner())
                     .parts(part.id())

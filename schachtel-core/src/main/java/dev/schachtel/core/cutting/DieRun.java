@@ -122,10 +122,12 @@ public record DieRun(Part part, String letter, List<Turn> turns, int pieces) {
     private static int passes(List<Form> turn, Tools tools) {
         Length longest =
                 turn.stream().map(Form::longer).max(Comparator.naturalOrder()).orElse(Length.ZERO);
-        return IntStream.iterate(1, n -> n + 1)
-                .filter(n -> !longest.isAbove(tools.plateLength().times(n)))
-                .findFirst()
-                .orElse(1);
+        return tools.plateLength().isZero()
+                ? 1
+                : IntStream.iterate(1, n -> n + 1)
+                        .filter(n -> !longest.isAbove(tools.plateLength().times(n)))
+                        .findFirst()
+                        .orElse(1);
     }
 
     private static Optional<Die> die(Form form, Workshop workshop) {

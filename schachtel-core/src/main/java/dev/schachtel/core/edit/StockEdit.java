@@ -22,7 +22,7 @@ import dev.schachtel.core.measure.Units;
 /**
  * Changes to what is in the drawer, by text as the maker types it. Every method answers the workshop as it is then.
  *
- * <p>Sizes are 1 mm to 3 m (kerf, squaring up and smallest offcut may be 0), rolls up to 500 m, counts 0 to 100 000, prices
+ * <p>Sizes are 1 mm to 3 m (kerf, squaring up and smallest offcut may be 0, plates and mat where there are none), rolls up to 500 m, counts 0 to 100 000, prices
  * 0 to 1 000 000 hundredths.
  */
 public final class StockEdit {
@@ -165,7 +165,8 @@ public final class StockEdit {
             throw new RefusedException(component, String.valueOf(e.getMessage()));
         }
         boolean roll = component.equals("left") || component.equals("full");
-        boolean may0 = List.of("kerf", "squareUp", "keep", "left").contains(component);
+        boolean may0 = List.of("kerf", "squareUp", "keep", "left", "plateWidth", "plateLength", "matWidth", "matHeight")
+                .contains(component);
         Length least = may0 ? Length.ZERO : component.equals("width") ? Length.ofMicrometres(100) : LEAST;
         Length most = roll ? LONGEST_ROLL : MOST;
         if (value.isBelow(least) || value.isAbove(most)) {

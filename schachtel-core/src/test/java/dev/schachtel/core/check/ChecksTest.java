@@ -17,7 +17,13 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
@@ -239,7 +245,19 @@ class ChecksTest {
         Set<RuleId> met = Stream.concat(provoked(), provokedByStructures())
                 .map(a -> (RuleId) a.get()[0])
                 .collect(Collectors.toSet());
+        met.add(RuleId.TOOL_MISSING);
         assertThat(EnumSet.allOf(RuleId.class)).isSubsetOf(met);
+    }
+
+    /** Without a roller machine the die cut window can't be made; nothing else about the card changes. */
+    @Test
+    void aToolThatNobodyHasIsFound() {
+        Workshop none = StockEdit.of(TestCards.WORKSHOP, Units.MM).set(new MaterialId("tools"), "plateWidth", "0 mm");
+        Plan plan = Planner.plan(card().spec(), none);
+        assertThat(plan.findings().of(RuleId.TOOL_MISSING).all())
+                .isNotEmpty()
+                .allMatch(f -> f.severity() == Severity.MEND && f.names().contains("roller machine"));
+        assertThat(card().findings().of(RuleId.TOOL_MISSING).all()).isEmpty();
     }
 
     @Test
