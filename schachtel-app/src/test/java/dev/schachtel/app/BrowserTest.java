@@ -102,7 +102,7 @@ class BrowserTest extends InBrowser {
         assertThat(page.locator("#keys")).isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("]");
-        assertThat(page.locator(".strip a[aria-current]")).containsText("Cut");
+        assertThat(page.locator(".strip a[aria-current]")).containsText("Decorate");
     }
 
     @Test
