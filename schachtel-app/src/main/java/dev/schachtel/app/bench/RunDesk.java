@@ -128,7 +128,7 @@ class RunDesk {
                         ? ""
                         : SvgWriter.write(
                                 StepView.of(made.build, op),
-                                Look.still(470, 380, made.build.spec().units())),
+                                Look.still(330, 260, made.build.spec().units())),
                 op == null
                         ? List.of()
                         : state.toTick(op.cautions()).stream()

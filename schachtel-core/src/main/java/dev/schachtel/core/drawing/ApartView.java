@@ -61,11 +61,11 @@ final class ApartView {
                         .orElseGet(() -> build.face().bounds());
     }
 
-    /** Far enough apart to tell, near enough to fit: a share of the card's slanted height. */
+    /** Far enough apart to tell, near enough to fit: a share of the height that the frame takes up when slanted. */
     private double lift(int tiers) {
         Box face = frame();
-        double flat = slant(new Point(face.right(), face.top()), 0).y();
-        return Math.max(flat * 0.36, Math.min(flat * 0.9, 3.2 * flat / Math.max(1, tiers)));
+        double high = face.width() * 0.22 + face.height() * 0.27;
+        return Math.max(high * 0.18, Math.min(high * 0.45, 1.6 * high / Math.max(1, tiers)));
     }
 
     private void tier(List<Level> levels, double lift, int index) {

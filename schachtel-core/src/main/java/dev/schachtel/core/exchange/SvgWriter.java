@@ -88,7 +88,7 @@ public final class SvgWriter {
         return mark instanceof Mark.Area || mark instanceof Mark.Moving;
     }
 
-    /** The selected piece's edges once more, on top, marigold under ink. */
+    /** The edges of the selected piece, or of what a step adds, once more on top, marigold under ink. */
     private void selection() {
         StringBuilder all = new StringBuilder();
         for (Mark mark : scene.marks()) {
@@ -98,16 +98,18 @@ public final class SvgWriter {
                 moving(m);
             }
         }
-        if (!all.isEmpty() && !look.selected().equals(Id.BASE)) {
+        if (!all.isEmpty()) {
             out.append("<path class=\"l-sel\" d=\"").append(all).append("\"/>");
             out.append("<path class=\"l-edge\" d=\"").append(all).append("\"/>");
         }
     }
 
     private void selected(Mark.Area area, StringBuilder all) {
+        boolean chosen = !look.selected().equals(Id.BASE)
+                && area.of().filter(look.selected()::equals).isPresent();
         if (!(area.fill() instanceof Fill.Plain)
                 && area.edge() != Meaning.PATH
-                && area.of().filter(look.selected()::equals).isPresent()) {
+                && (chosen || area.edge() == Meaning.FRESH)) {
             all.append(path.of(area.outline()));
         }
     }
@@ -175,7 +177,7 @@ public final class SvgWriter {
 
     static String css(Meaning meaning) {
         return switch (meaning) {
-            case CUT -> "l-cut";
+            case CUT, FRESH -> "l-cut";
             case EDGE -> "l-edge";
             case MOUNTAIN -> "l-mount";
             case VALLEY -> "l-valley";
