@@ -61,7 +61,7 @@ public final class AssemblySearch {
     private void attempt(int together) {
         Jobs jobs = new Jobs(before, brief.cards(), together);
         Scheduling scheduling = Scheduling.of(jobs.problem(brief.makers(), workshop.house()), 1);
-        if (jobs.all().size() > 1) {
+        if (jobs.all().size() > 1 && !scheduling.isLeast()) {
             scheduling.run(Math.min(600, AT_FIRST / jobs.all().size()));
         }
         attempts.add(new Attempt(together, jobs, scheduling));

@@ -13,7 +13,11 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     /** One rule between two operations. */
     record Link(OrderRule rule, int first, int then) {}
 
-    static Before of(List<Op> ops, Shop shop, List<OrderRule> rules) {
+    static Before of(List<Op> ops, Shop shop, List<OrderRule> all) {
+        boolean surfaces = ops.stream().anyMatch(o -> o.kind().isSurface());
+        List<OrderRule> rules = all.stream()
+                .filter(r -> surfaces || !(r instanceof SurfaceOrder))
+                .toList();
         List<Link> links = new ArrayList<>();
         for (int a = 0; a < ops.size(); a++) {
             for (int b = 0; b < ops.size(); b++) {

@@ -89,6 +89,8 @@ final class ApartView {
         Point edge = slant(new Point(box.right(), box.top()), lift);
         Box face = frame();
         Point at = slant(new Point(face.right(), face.top()), lift);
+        double line = 0.03 * (face.width() + face.height());
+        extent = extent.union(new Box(at.x(), at.y() - line, at.x(), at.y() + line));
         marks.add(new Mark.Line(List.of(edge, at.plus(3, 0)), Meaning.LEAD));
         String letter = build.letters().getOrDefault(first.slab().part(), "");
         marks.add(new Mark.Letter(
