@@ -7,8 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
@@ -48,7 +46,7 @@ public final class BookletPdf {
     private byte[] write(String title, String summary, List<Page> steps) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument();
-                Paper paper = new Paper(document)) {
+                PdfPaper paper = new PdfPaper(document, size, MARGIN, LINE)) {
             document.getDocumentInformation().setTitle(SheetPdf.plain(title) + ", build plan");
             paper.line(bold, 16, title);
             paper.line(font, 11, summary);
@@ -64,19 +62,19 @@ public final class BookletPdf {
         return out.toByteArray();
     }
 
-    private void step(Paper paper, Page step) throws IOException {
+    private void step(PdfPaper paper, Page step) throws IOException {
         List<String> lines = new ArrayList<>();
         step.orders().forEach(o -> lines.addAll(broken(o)));
         step.notes().forEach(n -> lines.addAll(broken("! " + n)));
         paper.room(Math.max(PICTURE, LINE * (lines.size() + 3)) + 4);
-        double top = paper.y;
+        double top = paper.y();
         paper.line(bold, 12, "[  ]  " + step.title());
         paper.line(font, 9, step.when());
         for (String line : lines) {
             paper.line(font, 10, line);
         }
-        paper.picture(step.drawing(), top);
-        paper.y = Math.min(paper.y, top - PICTURE) - 4;
+        picture(paper, step.drawing(), top);
+        paper.goTo(Math.min(paper.y(), top - PICTURE) - 4);
     }
 
     /** Lines that leave room for the drawing. */
@@ -94,59 +92,14 @@ public final class BookletPdf {
         return lines;
     }
 
-    /** Pages that are written from the top down. */
-    private final class Paper implements AutoCloseable {
-        private final PDDocument document;
-        private PDPageContentStream ink;
-        private double y;
-        private boolean open;
-
-        Paper(PDDocument document) throws IOException {
-            this.document = document;
-            this.ink = fresh();
-        }
-
-        private PDPageContentStream fresh() throws IOException {
-            PDPage page = new PDPage(size);
-            document.addPage(page);
-            y = size.getHeight() / POINT - MARGIN;
-            open = true;
-            return new PDPageContentStream(document, page);
-        }
-
-        void room(double needed) throws IOException {
-            if (y - needed < MARGIN) {
-                ink.close();
-                ink = fresh();
-            }
-        }
-
-        void line(PDFont face, int points, String words) throws IOException {
-            y -= points > 11 ? LINE + 2 : LINE;
-            ink.beginText();
-            ink.setFont(face, points);
-            ink.newLineAtOffset((float) (MARGIN * POINT), (float) (y * POINT));
-            ink.showText(SheetPdf.plain(words));
-            ink.endText();
-        }
-
-        /** In the upper right corner of the step, as large as fits there. */
-        void picture(Scene scene, double top) throws IOException {
-            Box box = scene.extent();
-            double room = 44;
-            double scale =
-                    Math.min(0.5, Math.min(room / Math.max(1, box.width()), (PICTURE - 6) / Math.max(1, box.height())));
-            double left = size.getWidth() / POINT - MARGIN - room - box.left() * scale;
-            double foot = top - 6 - box.height() * scale - box.bottom() * scale;
-            new PdfInk(ink, new PdfInk.Shift(left, foot), scale).draw(scene);
-        }
-
-        @Override
-        public void close() throws IOException {
-            if (open) {
-                ink.close();
-                open = false;
-            }
-        }
+    /** In the upper right corner of the step, as large as fits there. */
+    private void picture(PdfPaper paper, Scene scene, double top) throws IOException {
+        Box box = scene.extent();
+        double room = 44;
+        double scale =
+                Math.min(0.5, Math.min(room / Math.max(1, box.width()), (PICTURE - 6) / Math.max(1, box.height())));
+        double left = size.getWidth() / POINT - MARGIN - room - box.left() * scale;
+        double foot = top - 6 - box.height() * scale - box.bottom() * scale;
+        new PdfInk(paper.ink(), new PdfInk.Shift(left, foot), scale).draw(scene);
     }
 }

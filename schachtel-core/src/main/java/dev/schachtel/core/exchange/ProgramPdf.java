@@ -10,7 +10,6 @@ import java.util.Map;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
@@ -54,7 +53,7 @@ public final class ProgramPdf {
             int first = 1;
             for (MaterialPlan material : plan.materials()) {
                 if (!material.sheets().isEmpty()) {
-                    try (Paper paper = new Paper(document)) {
+                    try (PdfPaper paper = new PdfPaper(document, size, MARGIN, LINE)) {
                         material(paper, title, material, first);
                     }
                 }
@@ -70,7 +69,7 @@ public final class ProgramPdf {
         return out.toByteArray();
     }
 
-    private void material(Paper paper, String title, MaterialPlan material, int first) throws IOException {
+    private void material(PdfPaper paper, String title, MaterialPlan material, int first) throws IOException {
         paper.line(bold, 13, title + ": " + material.material().name());
         paper.line(
                 font,
@@ -107,7 +106,7 @@ public final class ProgramPdf {
         };
     }
 
-    private void pictures(Paper paper, MaterialPlan material, int first) throws IOException {
+    private void pictures(PdfPaper paper, MaterialPlan material, int first) throws IOException {
         Map<List<Object>, Integer> alike = new LinkedHashMap<>();
         List<SheetPlan> shown = new ArrayList<>();
         List<Integer> numbers = new ArrayList<>();
@@ -129,74 +128,22 @@ public final class ProgramPdf {
                 row = 0;
             }
             paper.room(h + 8);
-            paper.picture(shown.get(i), x, h);
-            paper.text(font, 8, x, paper.y - h - 4, "from sheet " + numbers.get(i));
+            picture(paper, shown.get(i), x, h);
+            paper.text(font, 8, x, paper.y() - h - 4, "from sheet " + numbers.get(i));
             x += w + 6;
             row = Math.max(row, h);
         }
         paper.down(row + 10);
     }
 
-    /** Pages that are written from the top down. */
-    private final class Paper implements AutoCloseable {
-        private final PDDocument document;
-        private PDPageContentStream ink;
-        private double y;
-
-        Paper(PDDocument document) throws IOException {
-            this.document = document;
-            this.ink = fresh();
-        }
-
-        private PDPageContentStream fresh() throws IOException {
-            PDPage page = new PDPage(size);
-            document.addPage(page);
-            y = size.getHeight() / POINT - MARGIN;
-            return new PDPageContentStream(document, page);
-        }
-
-        void room(double needed) throws IOException {
-            if (y - needed < MARGIN) {
-                ink.close();
-                ink = fresh();
-            }
-        }
-
-        void down(double by) {
-            y -= by;
-        }
-
-        void line(PDFont face, int points, String words) throws IOException {
-            room(LINE + 2);
-            y -= points > 10 ? LINE + 1.5 : LINE;
-            text(face, points, MARGIN, y, words);
-        }
-
-        void text(PDFont face, int points, double x, double at, String words) throws IOException {
-            ink.beginText();
-            ink.setFont(face, points);
-            ink.newLineAtOffset((float) (x * POINT), (float) (at * POINT));
-            ink.showText(SheetPdf.plain(words));
-            ink.endText();
-        }
-
-        void picture(SheetPlan sheet, double x, double h) throws IOException {
-            new PdfInk(ink, new PdfInk.Shift(x, y - h), SCALE).draw(SheetView.of(sheet));
-            for (Laid laid : sheet.laid()) {
-                double cx = Mm.of(laid.x()) + Mm.of(laid.width()) / 2;
-                double cy = Mm.of(laid.y()) + Mm.of(laid.height()) / 2;
-                text(
-                        font,
-                        7,
-                        x + cx * SCALE - 1,
-                        y - h + cy * SCALE - 1,
-                        laid.blank().demand().letter());
-            }
-        }
-
-        @Override
-        public void close() throws IOException {
-            ink.close();
+    private void picture(PdfPaper paper, SheetPlan sheet, double x, double h) throws IOException {
+        double foot = paper.y() - h;
+        new PdfInk(paper.ink(), new PdfInk.Shift(x, foot), SCALE).draw(SheetView.of(sheet));
+        for (Laid laid : sheet.laid()) {
+            double cx = Mm.of(laid.x()) + Mm.of(laid.width()) / 2;
+            double cy = Mm.of(laid.y()) + Mm.of(laid.height()) / 2;
+            String letter = laid.blank().demand().letter();
+            paper.text(font, 7, x + cx * SCALE - 1, foot + cy * SCALE - 1, letter);
         }
     }
 }

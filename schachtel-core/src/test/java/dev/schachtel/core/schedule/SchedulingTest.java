@@ -98,6 +98,35 @@ class SchedulingTest {
         assertThat(s.best().cost()).isLessThanOrEqualTo(first.cost());
     }
 
+    /** Of all orders of a few tasks none is better than the one found, and the floor is under all. */
+    @Property(tries = 120)
+    void fewTasksAreScheduledAsWellAsCanBe(@ForAll long seed) {
+        Problem p = Instances.any(seed, 6);
+        Scheduling s = Scheduling.of(p, seed);
+        s.run(3_000);
+        double[] least = {Double.MAX_VALUE};
+        orders(p, new java.util.ArrayList<>(), new Decoder(p), least);
+        assertThat(s.best().cost()).isLessThanOrEqualTo(least[0]);
+        assertThat(least[0]).isGreaterThanOrEqualTo(s.floor().seconds() * 1e4);
+    }
+
+    private static void orders(Problem p, List<Integer> order, Decoder decoder, double[] least) {
+        if (order.size() == p.tasks().size()) {
+            int[] all = order.stream().mapToInt(i -> i).toArray();
+            least[0] = Math.min(least[0], decoder.cost(all));
+        }
+        for (int next = 0; next < p.tasks().size(); next++) {
+            int task = next;
+            boolean open = !order.contains(task)
+                    && p.links().stream().allMatch(l -> l.after() != task || order.contains(l.before()));
+            if (open) {
+                order.add(task);
+                orders(p, order, decoder, least);
+                order.remove(Integer.valueOf(task));
+            }
+        }
+    }
+
     @Property(tries = 30)
     void sameSeedSamePlan(@ForAll long seed) {
         Scheduling one = Scheduling.of(Instances.any(seed, 40), 7);
