@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 import org.springframework.stereotype.Component;
 
@@ -95,16 +96,20 @@ public class Plans {
     }
 
     public Plan of(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        return known(new Key(spec, workshops.now())).on(today());
+    }
+
+    /** Without what a day means for it: what is kept must not grow old. */
+    private Plan known(Key key) {
         synchronized (recent) {
             Plan known = recent.get(key);
             if (known != null) {
-                return known.on(today());
+                return known;
             }
         }
-        Plan plan = Planner.plan(spec, key.workshop);
+        Plan plan = Planner.plan(key.spec, key.workshop);
         keep(key, plan);
-        return plan.on(today());
+        return plan;
     }
 
     private void keep(Key key, Plan plan) {
@@ -119,19 +124,16 @@ public class Plans {
     /** Looks for a cut plan with fewer sheets for so long; from then on it is the card's plan on this server. */
     public Sought improve(CardSpec spec, Duration budget) {
         Key key = new Key(spec, workshops.now());
-        Plan plan = of(spec);
+        Plan plan = known(key);
         CutSearch search;
         synchronized (searches) {
             search = searches.computeIfAbsent(key, k -> CutPlanner.search(plan.build(), key.workshop));
         }
         synchronized (search) {
-            long until = System.nanoTime() + budget.toNanos();
-            while (!search.done() && System.nanoTime() < until) {
-                search.run(ROUNDS);
-            }
+            look(budget, search::done, () -> search.run(ROUNDS));
             CutPlan better = search.plan();
             if (better.sheets() < plan.cutting().sheets() || search.done()) {
-                keep(key, Planner.plan(spec, key.workshop).with(better));
+                keep(key, known(key).with(better));
             }
             return new Sought(search.rounds(), search.done());
         }
@@ -140,19 +142,23 @@ public class Plans {
     /** The card's plan with its build plan looked for so long at most; from then on it is the card's plan on this server. */
     public Plan built(CardSpec spec, Duration budget) {
         Key key = new Key(spec, workshops.now());
-        Plan plan = of(spec);
+        Plan plan = known(key);
         AssemblySearch search;
         synchronized (builds) {
             search = builds.computeIfAbsent(key, k -> Assembly.search(plan.build(), key.workshop));
         }
         synchronized (search) {
-            long until = System.nanoTime() + budget.toNanos();
-            while (!search.done() && System.nanoTime() < until) {
-                search.run(BUILD_ROUNDS);
-            }
-            Plan better = of(spec).with(search.plan());
+            look(budget, search::done, () -> search.run(BUILD_ROUNDS));
+            Plan better = known(key).with(search.plan());
             keep(key, better);
-            return better;
+            return better.on(today());
+        }
+    }
+
+    private static void look(Duration budget, BooleanSupplier done, Runnable round) {
+        long until = System.nanoTime() + budget.toNanos();
+        while (!done.getAsBoolean() && System.nanoTime() < until) {
+            round.run();
         }
     }
 
