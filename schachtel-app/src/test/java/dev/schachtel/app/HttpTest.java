@@ -5,6 +5,7 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,8 +18,13 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.RuleId;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.exchange.CardFile;
@@ -234,6 +240,17 @@ class HttpTest {
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("line 2");
         assertThatThrownBy(() -> StockCsv.read("sort,id\nshop,x\n", before)).hasMessageContaining("columns");
+    }
+
+    /** However often better plans were looked for: the deadline is said once, of the plan that is shown. */
+    @Test
+    void aBetterPlanSaysItsDeadlineOnce() {
+        Plans plans = app.bean(Plans.class);
+        CardSpec due = CardEdit.of(RunningApp.demo()).set(new Id("brief"), "due", "2030-05-31");
+        plans.built(due, Duration.ofMillis(50));
+        plans.improve(due, Duration.ofMillis(50));
+        plans.built(due, Duration.ofMillis(50));
+        assertThat(plans.of(due).findings().of(RuleId.DEADLINE).all()).hasSize(1);
     }
 
     /** Two windows change the drawer at once; neither change is lost. */
