@@ -95,7 +95,7 @@ class RunDesk {
                         state.isPaused(),
                         state.isFinished()),
                 next.map(s -> at(s, state, made)).orElseGet(RunDesk::nothing),
-                timers(state, made, next.isEmpty(), now),
+                timers(state, made, now),
                 meanwhile(state, made, next, now),
                 tiles(run, state, next),
                 notes(run, state, made, new Viewer(maker, next, card.revision() != run.revision())));
@@ -150,7 +150,7 @@ class RunDesk {
         return op == null ? Html.escape(step.op()) : wording.opShort(op);
     }
 
-    private List<RunView.Timer> timers(RunState state, Known made, boolean waiting, Instant now) {
+    private List<RunView.Timer> timers(RunState state, Known made, Instant now) {
         return state.timers(now).stream()
                 .limit(TIMERS)
                 .map(t -> new RunView.Timer(
@@ -158,8 +158,7 @@ class RunDesk {
                         t.then().map(s -> "then " + shortTitle(s, made)).orElse("then it is ready"),
                         t.since().toEpochMilli(),
                         t.until().toEpochMilli(),
-                        Times.of(Duration.ofSeconds(t.step().rest())),
-                        waiting))
+                        Times.of(Duration.ofSeconds(t.step().rest()))))
                 .toList();
     }
 

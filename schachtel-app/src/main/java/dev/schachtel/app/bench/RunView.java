@@ -48,7 +48,7 @@ record RunView(
     record Tick(String caution, String html) {}
 
     /** Something that dries. */
-    record Timer(String titleHtml, String then, long since, long until, String of, boolean only) {}
+    record Timer(String titleHtml, String then, long since, long until, String of) {}
 
     /** Another step that can be begun. */
     record Other(String key, String titleHtml, String words, boolean fits) {}

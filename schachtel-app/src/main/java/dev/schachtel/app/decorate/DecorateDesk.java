@@ -83,7 +83,6 @@ class DecorateDesk {
                         letters.getOrDefault(id, ""),
                         part.name(),
                         part.material().name(),
-                        part.material() instanceof Cardstock c ? c.colour().hex() : "#ffffff",
                         works.stream().map(s -> work(plan, s, part)).toList()))));
         return sheets;
     }

@@ -15,7 +15,7 @@ public record DecorateView(
         List<Field.Option> ways,
         List<Way> book) {
     /** A part and what is done to it, in the order in which it will be done. */
-    public record Sheet(String letter, String name, String card, String colour, List<Work> works) {}
+    public record Sheet(String letter, String name, String card, List<Work> works) {}
 
     /**
      * One piece of work.
