@@ -89,6 +89,30 @@ class BuildBrowserTest extends InBrowser {
         workshops.change(w -> before);
     }
 
+    /** Gel under a single weight, one card at a time: the films wait for it, and the plan takes longer. */
+    @Test
+    void fewerPlacesToPressTakeLonger() {
+        Workshops workshops = app.bean(Workshops.class);
+        Workshop before = workshops.now();
+        StoredCard card = app.cards()
+                .create(
+                        CardEdit.of(CardEdit.of(CardEdit.of(RunningApp.demo("upper-station.json"))
+                                                .set(new Id("shaker"), "filmFixing", "gel"))
+                                        .set(new Id("brief"), "together", "1"))
+                                .set(new Id("brief"), "makers", "6"),
+                        "test");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        String total = page.locator(".time .sum dd").first().textContent();
+        page.getByLabel("Weights").fill("none");
+        page.getByLabel("Weights").press("Enter");
+        assertThat(page.locator("#notice")).containsText("from 1 to 200");
+        page.getByLabel("Weights").fill("1");
+        page.getByLabel("Weights").press("Enter");
+        assertThat(page.locator(".time .sum dd").first()).not().hasText(total);
+        assertThat(workshops.now().house().weights()).isEqualTo(1);
+        workshops.change(w -> before);
+    }
+
     /** The sentiment is stuck earlier by keys and later by mouse; what the rules bind stays. */
     @Test
     void stepsAreMovedWithinTheirWindow() {

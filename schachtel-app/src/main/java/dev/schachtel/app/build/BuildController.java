@@ -21,6 +21,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.HouseEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
@@ -82,6 +83,13 @@ public class BuildController {
         }
         cards.change(new Change(
                 id, seen.version(), seen.revision(), what, s -> CardEdit.of(s).set(new Id("brief"), what, value)));
+        return "redirect:/cards/" + id + "/build";
+    }
+
+    /** How many lots can dry, or be pressed, at a time; for all cards. */
+    @PostMapping("/cards/{id}/build/places")
+    String places(@PathVariable long id, @RequestParam String what, @RequestParam String value) {
+        workshops.change(w -> w.with(w.techniques(), HouseEdit.set(w.house(), what, value)));
         return "redirect:/cards/" + id + "/build";
     }
 

@@ -51,6 +51,8 @@ class BuildDesk {
                         house.schools(plan),
                         house.ways(steps),
                         steps.batch().makers(),
+                        plan.workshop().house().boards(),
+                        plan.workshop().house().weights(),
                         floor(steps),
                         due(plan),
                         plan.spec().order().stream()

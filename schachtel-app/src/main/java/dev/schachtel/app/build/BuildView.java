@@ -9,7 +9,14 @@ public record BuildView(
         Frame frame, Sums sums, String bandSvg, List<Line> steps, Open open, List<Need> needs, House house) {
     /** What can be had another way. */
     public record House(
-            List<School> schools, List<Way> ways, int makers, String floor, String due, List<String> wishes) {}
+            List<School> schools,
+            List<Way> ways,
+            int makers,
+            int boards,
+            int weights,
+            String floor,
+            String due,
+            List<String> wishes) {}
 
     /** A question on which makers differ. */
     public record School(String question, String title, List<Option> options) {}
