@@ -44,7 +44,7 @@ class DecorateDesk {
 
     DecorateView view(StoredCard card, Plan plan) {
         Build build = plan.build();
-        Look look = Look.still(560, 560, plan.spec().units());
+        Look look = Look.picture(460, 640);
         return new DecorateView(
                 frames.frame(card, plan, "decorate"),
                 SvgWriter.write(Views.FRONT.of(build, Id.BASE).plain(), look),
