@@ -35,11 +35,11 @@ final class Mishap {
             boolean own = before.parts().contains(part)
                     && (before.holds(wrong.card())
                             || OpKind.valueOf(before.kind()).cuts());
-            boolean again1 = own
+            boolean lost = own
                     && done.contains(before.key())
                     && !before.kind().equals(OpKind.LAYOUT.name())
                     && !before.key().equals(at.key());
-            if (again1 && !(spare && OpKind.valueOf(before.kind()).cuts())) {
+            if (lost && !(spare && OpKind.valueOf(before.kind()).cuts())) {
                 last = "again " + wrong.id().substring(0, Math.min(8, wrong.id().length())) + " " + before.key();
                 again.add(once(before, last, wrong.card(), again));
             }

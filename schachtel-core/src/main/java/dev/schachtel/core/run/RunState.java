@@ -50,7 +50,10 @@ public final class RunState {
             return;
         }
         switch (e.kind()) {
-            case BEGUN -> doing.put(e.step(), new Mark(e.maker(), e.at()));
+            case BEGUN -> {
+                doing.values().removeIf(m -> m.maker().equals(e.maker()));
+                doing.put(e.step(), new Mark(e.maker(), e.at()));
+            }
             case DONE -> {
                 doing.remove(e.step());
                 done.putIfAbsent(e.step(), new Mark(e.maker(), e.at()));

@@ -100,6 +100,22 @@ class RunTest {
                 .isEqualTo("Done already, by Oduya.");
     }
 
+    /** Whoever takes up something else lays down what they were at, for them and for others. */
+    @Test
+    void oneMakerIsAtOneStep() {
+        RunPlan plan = upperStation("0");
+        until(plan, OpKind.FIX_FILM);
+        RunState state = RunState.of(plan, events);
+        RunStep first = state.open(now).get(0);
+        RunStep other = state.open(now).get(1);
+        say(plan, event("Oduya", RunEvent.Kind.BEGUN, first.key(), 0));
+        state = say(plan, event("Oduya", RunEvent.Kind.BEGUN, other.key(), 0));
+        assertThat(state.next("Oduya", now)).contains(other);
+        assertThat(state.doing(first.key())).isEmpty();
+        assertThat(state.refuses(event("Bakery", RunEvent.Kind.BEGUN, first.key(), 0)))
+                .isEmpty();
+    }
+
     @Test
     void nothingIsBegunBeforeItIsDry() {
         RunPlan plan = upperStation("0");
