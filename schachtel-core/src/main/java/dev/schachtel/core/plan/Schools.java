@@ -1,12 +1,14 @@
 package dev.schachtel.core.plan;
 
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.card.CardSpec;
@@ -14,6 +16,7 @@ import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Treatment;
 import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Reading;
@@ -55,58 +58,67 @@ public final class Schools {
     /** Where an answer leads: another card, or another workshop. */
     public record Taken(CardSpec spec, Workshop workshop) {}
 
+    /** Takes an answer. */
+    private interface Taker {
+        Taken take(CardSpec spec, Workshop workshop, String word);
+    }
+
+    /** A question: on which cards it matters, its answers, and what each does. */
+    private record Question(String id, Predicate<CardSpec> matters, List<String> words, Taker taker) {}
+
+    /** In the order in which pages show them; a further question is a further line. */
+    private static final List<Question> ALL = List.of(
+            card(
+                    "film",
+                    s -> !withFilm(s).isEmpty(),
+                    List.of("tape", "gel", "glue"),
+                    (s, w) -> with(s, withFilm(s), FILM, w)),
+            card(
+                    "height",
+                    s -> !raised(s).isEmpty(),
+                    List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "tape"),
+                    (s, w) -> with(s, raised(s), FIXING, w)),
+            house("edges", Schools::hasSurfaces, HouseRules.InkOrCut.class, HouseRules::with),
+            house("shades", Schools::hasSurfaces, HouseRules.Shades.class, HouseRules::with),
+            house("outlines", Schools::hasSurfaces, HouseRules.Outlines.class, HouseRules::with),
+            house("ground", Schools::hasSurfaces, HouseRules.Ground.class, HouseRules::with),
+            card(
+                    "border",
+                    s -> !raised(s).isEmpty(),
+                    List.of("covers", "even"),
+                    (s, w) -> with(s, raised(s), "reveal", reveal(s, w))),
+            card("images", s -> !images(s).isEmpty(), List.of("die", "knife", "electronic"), Schools::cut),
+            house("overhang", s -> true, HouseRules.Overhang.class, HouseRules::with),
+            house("layout", s -> true, HouseRules.Layout.class, HouseRules::with));
+
+    /** A question whose answer is in the card's own materials. */
+    private static Question card(
+            String id, Predicate<CardSpec> matters, List<String> words, BiFunction<CardSpec, String, CardSpec> change) {
+        return new Question(
+                id, matters, words, (spec, workshop, word) -> new Taken(change.apply(spec, word), workshop));
+    }
+
+    /** A question whose answer is the house's. */
+    private static <E extends Enum<E>> Question house(
+            String id, Predicate<CardSpec> matters, Class<E> type, BiFunction<HouseRules, E, HouseRules> change) {
+        Map<String, E> answers = new LinkedHashMap<>();
+        for (E answer : type.getEnumConstants()) {
+            answers.put(Scalars.kebab(answer.name()), answer);
+        }
+        return new Question(id, matters, List.copyOf(answers.keySet()), (spec, workshop, word) -> {
+            HouseRules rules = change.apply(workshop.house(), answers.get(word));
+            return new Taken(spec, workshop.with(workshop.techniques(), rules));
+        });
+    }
+
     /** What matters for this card; house rules about surface work only where there is some. */
     public static List<School> of(Plan plan) {
-        List<School> schools = new ArrayList<>();
-        for (String question : questions(plan.spec())) {
-            List<Option> options = words(question).stream()
-                    .map(word -> option(plan, question, word))
-                    .toList();
-            schools.add(new School(question, options));
-        }
-        return schools;
-    }
-
-    private static List<String> questions(CardSpec spec) {
-        List<String> all = new ArrayList<>();
-        if (!withFilm(spec).isEmpty()) {
-            all.add("film");
-        }
-        if (raised(spec).isPresent()) {
-            all.add("height");
-        }
-        boolean surfaces = spec.elements().stream().anyMatch(e -> e instanceof dev.schachtel.core.card.Treatment);
-        if (surfaces) {
-            all.addAll(List.of("edges", "shades", "outlines", "ground"));
-        }
-        if (raised(spec).isPresent()) {
-            all.add("border");
-        }
-        if (!images(spec).isEmpty()) {
-            all.add("images");
-        }
-        all.add("overhang");
-        all.add("layout");
-        return all;
-    }
-
-    private static List<String> words(String question) {
-        return switch (question) {
-            case "film" -> List.of("tape", "gel", "glue");
-            case "height" -> List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "tape");
-            case "border" -> List.of("covers", "even");
-            case "images" -> List.of("die", "knife", "electronic");
-            case "overhang" -> constants(HouseRules.Overhang.values());
-            case "edges" -> constants(HouseRules.InkOrCut.values());
-            case "shades" -> constants(HouseRules.Shades.values());
-            case "outlines" -> constants(HouseRules.Outlines.values());
-            case "ground" -> constants(HouseRules.Ground.values());
-            default -> constants(HouseRules.Layout.values());
-        };
-    }
-
-    private static List<String> constants(Enum<?>... values) {
-        return Arrays.stream(values).map(v -> Scalars.kebab(v.name())).toList();
+        return ALL.stream()
+                .filter(q -> q.matters.test(plan.spec()))
+                .map(q -> new School(
+                        q.id,
+                        q.words.stream().map(word -> option(plan, q, word)).toList()))
+                .toList();
     }
 
     /**
@@ -115,34 +127,16 @@ public final class Schools {
      * @throws RefusedException if there is no such question or answer
      */
     public static Taken take(CardSpec spec, Workshop workshop, String question, String word) {
-        if (!questions(spec).contains(question) || !words(question).contains(word)) {
-            throw new RefusedException(question, "'" + word + "' is no answer to that on this card");
-        }
-        HouseRules house = workshop.house();
-        return switch (question) {
-            case "film" -> new Taken(with(spec, withFilm(spec), FILM, word), workshop);
-            case "height" -> new Taken(with(spec, raised(spec).stream().toList(), FIXING, word), workshop);
-            case "border" ->
-                new Taken(with(spec, raised(spec).stream().toList(), "reveal", reveal(spec, word)), workshop);
-            case "images" -> new Taken(cut(spec, word), workshop);
-            case "overhang" -> house(spec, workshop, house.with(of(HouseRules.Overhang.class, word)));
-            case "edges" -> house(spec, workshop, house.with(of(HouseRules.InkOrCut.class, word)));
-            case "shades" -> house(spec, workshop, house.with(of(HouseRules.Shades.class, word)));
-            case "outlines" -> house(spec, workshop, house.with(of(HouseRules.Outlines.class, word)));
-            case "ground" -> house(spec, workshop, house.with(of(HouseRules.Ground.class, word)));
-            default -> house(spec, workshop, house.with(of(HouseRules.Layout.class, word)));
-        };
-    }
-
-    private static Taken house(CardSpec spec, Workshop workshop, HouseRules rules) {
-        return new Taken(spec, workshop.with(workshop.techniques(), rules));
-    }
-
-    private static <E extends Enum<E>> E of(Class<E> type, String word) {
-        return Arrays.stream(type.getEnumConstants())
-                .filter(e -> Scalars.kebab(e.name()).equals(word))
+        return ALL.stream()
+                .filter(q -> q.id.equals(question) && q.matters.test(spec) && q.words.contains(word))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new RefusedException(question, "'" + word + "' is no answer to that on this card"))
+                .taker
+                .take(spec, workshop, word);
+    }
+
+    private static boolean hasSurfaces(CardSpec spec) {
+        return spec.elements().stream().anyMatch(Treatment.class::isInstance);
     }
 
     private static CardSpec with(CardSpec spec, List<Piece> pieces, String component, String word) {
@@ -187,16 +181,17 @@ public final class Schools {
                 .toList();
     }
 
-    /** The first panel, whose fixing is the height of the front. */
-    private static Optional<Piece> raised(CardSpec spec) {
+    /** The first panel, whose fixing is the height of the front; nothing if there is none. */
+    private static List<Piece> raised(CardSpec spec) {
         return spec.layers().stream()
                 .filter(Mat.class::isInstance)
+                .limit(1)
                 .map(Piece.class::cast)
-                .findFirst();
+                .toList();
     }
 
-    private static Option option(Plan plan, String question, String word) {
-        Taken taken = take(plan.spec(), plan.workshop(), question, word);
+    private static Option option(Plan plan, Question question, String word) {
+        Taken taken = question.taker.take(plan.spec(), plan.workshop(), word);
         boolean same = taken.spec().equals(plan.spec()) && taken.workshop().equals(plan.workshop());
         if (same) {
             return new Option(word, true, Duration.ZERO, Length.ZERO, 0);
