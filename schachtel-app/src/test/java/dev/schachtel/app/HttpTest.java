@@ -247,9 +247,9 @@ class HttpTest {
     void aBetterPlanSaysItsDeadlineOnce() {
         Plans plans = app.bean(Plans.class);
         CardSpec due = CardEdit.of(RunningApp.demo()).set(new Id("brief"), "due", "2030-05-31");
-        plans.built(due, Duration.ofMillis(50));
+        plans.built(due);
         plans.improve(due, Duration.ofMillis(50));
-        plans.built(due, Duration.ofMillis(50));
+        plans.built(due);
         assertThat(plans.of(due).findings().of(RuleId.DEADLINE).all()).hasSize(1);
     }
 

@@ -1,6 +1,5 @@
 package dev.schachtel.app.bench;
 
-import java.time.Duration;
 import java.util.Locale;
 
 import org.springframework.http.HttpStatus;
@@ -24,9 +23,6 @@ import jakarta.servlet.http.HttpServletResponse;
 /** Bench mode: one step large, timers, the batch, and two answers. */
 @Controller
 class RunController {
-    /** A plan is looked for so long before a run begins. */
-    private static final Duration LOOK = Duration.ofMillis(600);
-
     private final Runs runs;
     private final RunDesk desk;
     private final CardService cards;
@@ -48,7 +44,7 @@ class RunController {
 
     private StoredRun begin(long id) {
         StoredCard card = cards.load(id);
-        return runs.begin(card, plans.built(card.spec(), LOOK));
+        return runs.begin(card, plans.built(card.spec()));
     }
 
     @GetMapping("/runs/{id}")
@@ -111,7 +107,7 @@ class RunController {
     String over(@PathVariable long id, @RequestParam(defaultValue = "") String maker) {
         StoredRun old = runs.load(id);
         StoredCard card = cards.load(old.cardId());
-        StoredRun next = runs.moveOver(old, card, plans.built(card.spec(), LOOK));
+        StoredRun next = runs.moveOver(old, card, plans.built(card.spec()));
         return "redirect:"
                 + UriComponentsBuilder.fromPath("/runs/" + next.id())
                         .queryParam("maker", name(maker))

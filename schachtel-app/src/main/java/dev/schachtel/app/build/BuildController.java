@@ -1,7 +1,5 @@
 package dev.schachtel.app.build;
 
-import java.time.Duration;
-
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,9 +28,6 @@ import dev.schachtel.core.plan.Schools;
 /** The Build station: the time band, all steps, and one of them in full. */
 @Controller
 public class BuildController {
-    /** A plan is looked for so long before the page is shown; what was found is kept. */
-    private static final Duration LOOK = Duration.ofMillis(250);
-
     private final CardService cards;
     private final Plans plans;
     private final BuildDesk desk;
@@ -48,7 +43,7 @@ public class BuildController {
     @GetMapping("/cards/{id}/build")
     String page(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
         StoredCard card = cards.load(id);
-        Plan plan = plans.built(card.spec(), LOOK);
+        Plan plan = plans.built(card.spec());
         int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
         model.addAttribute("v", desk.view(card, plan, open));
         return "build/page";
@@ -99,7 +94,7 @@ public class BuildController {
             @PathVariable long id, @ModelAttribute Seen seen, @RequestParam String first, @RequestParam String then) {
         cards.change(new Change(id, seen.version(), seen.revision(), "order " + first, s -> CardEdit.of(s)
                 .wish(new OrderWish(first, then))));
-        Plan plan = plans.built(cards.load(id).spec(), LOOK);
+        Plan plan = plans.built(cards.load(id).spec());
         int at = plan.assembly().steps().stream()
                 .filter(s -> s.op().id().equals(seen.select()))
                 .map(Step::number)

@@ -32,7 +32,6 @@ import dev.schachtel.core.plan.Plan;
 /** The build plan to take along: a booklet to print, and its sittings for a calendar. */
 @Controller
 class BuildFiles {
-    private static final Duration LOOK = Duration.ofMillis(250);
     private final CardService cards;
     private final Plans plans;
     private final Wording wording;
@@ -46,7 +45,7 @@ class BuildFiles {
     }
 
     private Plan plan(long id) {
-        return plans.built(cards.load(id).spec(), LOOK);
+        return plans.built(cards.load(id).spec());
     }
 
     @GetMapping("/cards/{id}/booklet.pdf")

@@ -35,6 +35,9 @@ public class Plans {
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
     private static final int BUILD_ROUNDS = 200;
+    /** How long a page waits for a better build plan. */
+    private static final Duration MOMENT = Duration.ofMillis(250);
+
     private final Workshops workshops;
     private final Clock clock;
     private final Map<Key, Plan> recent = keeping(KEPT);
@@ -139,8 +142,8 @@ public class Plans {
         }
     }
 
-    /** The card's plan with its build plan looked for so long at most; from then on it is the card's plan on this server. */
-    public Plan built(CardSpec spec, Duration budget) {
+    /** The card's plan with its build plan looked for a moment longer; from then on it is the card's plan on this server. */
+    public Plan built(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
         AssemblySearch search;
@@ -148,7 +151,7 @@ public class Plans {
             search = builds.computeIfAbsent(key, k -> Assembly.search(plan.build(), key.workshop));
         }
         synchronized (search) {
-            look(budget, search::done, () -> search.run(BUILD_ROUNDS));
+            look(MOMENT, search::done, () -> search.run(BUILD_ROUNDS));
             Plan better = known(key).with(search.plan());
             keep(key, better);
             return better.on(today());
