@@ -1,5 +1,9 @@
 package dev.schachtel.core.build;
 
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.measure.Length;
 
 /** The plain shape and exact overall size by which a maker asks for a part. */
@@ -26,6 +30,13 @@ public record Form(Sort sort, Length width, Length height) {
 
     public static Form of(Sort sort, Length width, Length height) {
         return new Form(sort, width, height);
+    }
+
+    /** The first die of a register that cuts this shape and size, lying either way. */
+    public Optional<Die> die(List<Die> register) {
+        return register.stream()
+                .filter(d -> d.shape().name().equals(sort.name()) && d.cuts(width, height))
+                .findFirst();
     }
 
     public Length longer() {

@@ -115,7 +115,10 @@ public record DieRun(Part part, String letter, List<Turn> turns, int pieces) {
         }
         return laid.stream()
                 .map(turn -> new Turn(
-                        turn.stream().map(f -> new Laid(f, die(f, workshop))).toList(), passes(turn, workshop.tools())))
+                        turn.stream()
+                                .map(f -> new Laid(f, f.die(workshop.dies())))
+                                .toList(),
+                        passes(turn, workshop.tools())))
                 .toList();
     }
 
@@ -128,12 +131,5 @@ public record DieRun(Part part, String letter, List<Turn> turns, int pieces) {
                         .filter(n -> !longest.isAbove(tools.plateLength().times(n)))
                         .findFirst()
                         .orElse(1);
-    }
-
-    private static Optional<Die> die(Form form, Workshop workshop) {
-        return workshop.dies().stream()
-                .filter(d -> d.cuts(form.width(), form.height()))
-                .filter(d -> d.shape().name().equals(form.sort().name()))
-                .findFirst();
     }
 }

@@ -78,6 +78,7 @@ final class ApartView {
                 extent = index == 0 && marks.isEmpty() ? slanted.bounds() : extent.union(slanted.bounds());
                 Meaning edge = fresh.filter(part.id()::equals).isPresent() ? Meaning.FRESH : Meaning.CUT;
                 marks.add(new Mark.Area(slanted, fill, edge, Optional.of(part.owner())));
+                part.stitches(footprint).ifPresent(s -> marks.add(Mark.stitches(slant(s, lift))));
             }
         }
         label(levels, lift);

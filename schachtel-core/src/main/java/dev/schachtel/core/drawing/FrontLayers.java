@@ -126,6 +126,11 @@ final class FrontLayers {
                             .map(p -> Poses.at(footprint, motion, p.share()))
                             .orElse(footprint);
             areas.add(new Mark.Area(placed, fill, edge, Optional.of(owner)));
+            if (edge == Meaning.CUT) {
+                build.part(level.slab().part())
+                        .flatMap(p -> p.stitches(placed))
+                        .ifPresent(line -> areas.add(Mark.stitches(line)));
+            }
         }
         if (motion == null) {
             marks.addAll(areas);

@@ -20,6 +20,11 @@ public sealed interface Mark {
         }
     }
 
+    /** The line that a die presses inside the edge of what it cuts. */
+    static Area stitches(Outline line) {
+        return new Area(line, new Fill.Empty(), Meaning.STITCH, Optional.empty());
+    }
+
     /** An open line. */
     record Line(List<Point> points, Meaning meaning) implements Mark {
         public Line {

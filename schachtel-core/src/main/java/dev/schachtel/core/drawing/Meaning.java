@@ -7,6 +7,8 @@ public enum Meaning {
     MOUNTAIN,
     VALLEY,
     HIDDEN,
+    /** Pressed into the card by a die. */
+    STITCH,
     /** Edge of what a moving part passes over. */
     PATH,
     /** An end position of a moving part. */

@@ -11,6 +11,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
 /** Parts flat, side by side at one scale, the tallest first, each with its letter. */
@@ -42,10 +43,10 @@ final class PartsView {
                 y = row;
             }
             Placement at = Placement.at(Mm.length(x - box.left()), Mm.length(y - box.height() - box.bottom()));
-            marks.add(new Mark.Area(
-                    part.outline().placed(at), new Fill.Made(part.material()), Meaning.CUT, Optional.of(part.owner())));
-            marks.add(new Mark.Letter(
-                    part.outline().placed(at).bounds().centre(), Mark.Shift.NONE, letters.get(part.id()), part.id()));
+            Outline cut = part.outline().placed(at);
+            marks.add(new Mark.Area(cut, new Fill.Made(part.material()), Meaning.CUT, Optional.of(part.owner())));
+            part.stitches(cut).ifPresent(s -> marks.add(Mark.stitches(s)));
+            marks.add(new Mark.Letter(cut.bounds().centre(), Mark.Shift.NONE, letters.get(part.id()), part.id()));
             y -= box.height() + GAP * 1.6;
             column = Math.max(column, box.width());
         }

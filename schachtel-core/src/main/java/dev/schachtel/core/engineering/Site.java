@@ -34,6 +34,8 @@ import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -89,7 +91,7 @@ public final class Site {
         return new Build(
                 spec,
                 face,
-                parts.values().stream().map(this::asChosen).toList(),
+                parts.values().stream().map(this::asChosen).map(this::stitched).toList(),
                 new Heights(slabs, joints).solve(),
                 folds,
                 joints,
@@ -107,6 +109,14 @@ public final class Site {
         return spec.cut(part.id().toString())
                 .flatMap(CutChoice::method)
                 .map(part::cutBy)
+                .orElse(part);
+    }
+
+    /** What a stitching die of the register cuts is stitched. */
+    private Part stitched(Part part) {
+        Optional<Die> die = part.method() == CutMethod.DIE ? part.form().die(workshop.dies()) : Optional.empty();
+        return die.filter(d -> d.stitched().isPositive())
+                .map(d -> part.stitched(d.stitched()))
                 .orElse(part);
     }
 

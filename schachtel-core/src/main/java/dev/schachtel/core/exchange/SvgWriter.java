@@ -182,6 +182,7 @@ public final class SvgWriter {
             case MOUNTAIN -> "l-mount";
             case VALLEY -> "l-valley";
             case HIDDEN -> "l-hidden";
+            case STITCH -> "l-stitch";
             case STROKE -> "l-stroke";
             case PATH -> "l-path";
             case GHOST -> "l-ghost";

@@ -1,0 +1,204 @@
+package dev.schachtel.core.drawing;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is drawn is what was engineered, for every card of the demo. */
+class ScenesTest {
+    static List<String> files() {
+        return TestCards.files();
+    }
+
+    private static Stream<Mark> all(Scene scene) {
+        return scene.marks().stream()
+                .flatMap(m -> m instanceof Mark.Moving moving ? moving.marks().stream() : Stream.of(m));
+    }
+
+    private static List<Outline> areas(Scene scene, Meaning edge) {
+        return all(scene)
+                .flatMap(m -> m instanceof Mark.Area a && a.edge() == edge ? Stream.of(a.outline()) : Stream.empty())
+                .toList();
+    }
+
+    /** Every footprint of card that lies before the closing leaf, and no other, is an area with a cut or visible edge. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void theFrontShowsEachPieceOfCardWhereItLies(String file) {
+        Build build = TestCards.of(file).build();
+        Scene scene = Views.FRONT.of(build, Id.BASE);
+        List<Outline> drawn = all(scene)
+                .flatMap(m -> m instanceof Mark.Area a
+                                && a.fill() instanceof Fill.Made made
+                                && made.material() instanceof Cardstock
+                        ? Stream.of(a.outline())
+                        : Stream.empty())
+                .toList();
+        List<Outline> lies = build.levels().stream()
+                .filter(l -> build.front()
+                        .map(f -> l.bottom().compareTo(f.bottom()) >= 0)
+                        .orElse(true))
+                .filter(l -> build.part(l.slab().part()).orElseThrow().material() instanceof Cardstock)
+                .flatMap(l -> l.slab().footprints().stream())
+                .toList();
+        assertThat(drawn).containsExactlyInAnyOrderElementsOf(lies);
+        assertThat(areas(scene, Meaning.HIDDEN)).allSatisfy(hidden -> assertThat(build.levels())
+                .anyMatch(l -> l.slab().footprints().contains(hidden)));
+    }
+
+    /** Only what moves is drawn in groups that move, and each movement has its group. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void whatMovesIsDrawnApart(String file) {
+        Build build = TestCards.of(file).build();
+        Set<Id> moving = Views.FRONT.of(build, Id.BASE).marks().stream()
+                .flatMap(m -> m instanceof Mark.Moving g ? Stream.of(g.owner()) : Stream.empty())
+                .collect(Collectors.toSet());
+        Set<Id> seen = build.mechanics().motions().stream()
+                .filter(m -> m.moving().stream()
+                        .flatMap(s -> build.level(s).stream())
+                        .anyMatch(l -> FrontLayers.before(build, l)))
+                .map(m -> m.owner())
+                .collect(Collectors.toSet());
+        assertThat(moving).isEqualTo(seen);
+    }
+
+    /** Taken apart, every tier has a letter, which is that of a part in it; nothing sticks out of the picture. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void takenApartEveryTierHasItsLetter(String file) {
+        Build build = TestCards.of(file).build();
+        Scene scene = Views.TAKEN_APART.of(build, Id.BASE);
+        List<Mark.Letter> letters = all(scene)
+                .flatMap(m -> m instanceof Mark.Letter l ? Stream.of(l) : Stream.empty())
+                .toList();
+        assertThat(letters).hasSize(Tiers.of(build).all().size());
+        assertThat(letters).allSatisfy(l -> assertThat(l.letter())
+                .isEqualTo(build.letters().get(l.part())));
+        Box extent = scene.extent().grown(1e-6);
+        areas(scene, Meaning.CUT).forEach(a -> corners(a.bounds())
+                .forEach(p ->
+                        assertThat(extent.holds(p)).as("%s in %s", p, extent).isTrue()));
+    }
+
+    private static List<Point> corners(Box box) {
+        return List.of(new Point(box.left(), box.bottom()), new Point(box.right(), box.top()));
+    }
+
+    /** Parts laid out flat keep their size and don't touch. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void partsSideBySideKeepTheirSizeAndTheirDistance(String file) {
+        Build build = TestCards.of(file).build();
+        List<PartId> ids = build.parts().stream().map(Part::id).toList();
+        List<Outline> drawn = areas(new PartsView(build).scene(ids), Meaning.CUT);
+        assertThat(drawn).hasSameSizeAs(ids);
+        assertThat(drawn.stream().mapToDouble(o -> o.area().squareMillimetres()).sum())
+                .isCloseTo(
+                        build.parts().stream()
+                                .mapToDouble(p -> p.outline().area().squareMillimetres())
+                                .sum(),
+                        org.assertj.core.data.Percentage.withPercentage(0.01));
+        for (int i = 0; i < drawn.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                assertThat(drawn.get(i).bounds().touches(drawn.get(j).bounds()))
+                        .as("%s beside %s", ids.get(i), ids.get(j))
+                        .isFalse();
+            }
+        }
+    }
+
+    /** A step shows parts of its own only. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void aStepShowsItsOwnParts(String file) {
+        Plan plan = TestCards.of(file).plan();
+        for (Step step : plan.assembly().steps()) {
+            Op op = step.op();
+            Set<PartId> letters = all(StepView.of(plan.build(), op))
+                    .flatMap(m -> m instanceof Mark.Letter l ? Stream.of(l.part()) : Stream.empty())
+                    .collect(Collectors.toSet());
+            if (!op.parts().isEmpty()) {
+                assertThat(op.parts()).as("%s", op.id()).containsAll(letters);
+            }
+        }
+    }
+
+    /** On a sheet as many blanks are drawn as were laid, each inside the sheet. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void aSheetShowsAllItsBlanks(String file) {
+        Plan plan = TestCards.of(file).plan();
+        for (MaterialPlan material : plan.cutting().materials()) {
+            for (SheetPlan sheet : material.sheets()) {
+                Scene scene = SheetView.of(sheet);
+                List<Outline> blanks = areas(scene, Meaning.CUT);
+                assertThat(blanks).hasSameSizeAs(sheet.laid());
+                Box whole = scene.extent().grown(1e-6);
+                blanks.forEach(b -> corners(b.bounds())
+                        .forEach(p -> assertThat(whole.holds(p)).isTrue()));
+            }
+        }
+    }
+
+    /** The trunk of the label is cut by a die of 32 x 22 mm that stitches 1.5 mm inside its edge. */
+    @Test
+    void aStitchingDieLeavesItsLine() {
+        TestCards label = TestCards.of("luggage-label.json");
+        Build build = label.build();
+        List<Outline> lines = areas(Views.FRONT.of(build, Id.BASE), Meaning.STITCH);
+        assertThat(lines).hasSize(1);
+        Outline trunk = build.part(new PartId(new Id("trunk"), ""))
+                .orElseThrow()
+                .footprints()
+                .get(0);
+        assertThat(lines.get(0).bounds().width()).isEqualTo(29.0, org.assertj.core.data.Offset.offset(1e-6));
+        assertThat(lines.get(0).bounds().height()).isEqualTo(19.0, org.assertj.core.data.Offset.offset(1e-6));
+        assertThat(trunk.marginOf(lines.get(0)).length().nanometres())
+                .isCloseTo(1_500_000L, org.assertj.core.data.Offset.offset(10_000L));
+
+        Workshop plain = TestCards.WORKSHOP.with(TestCards.WORKSHOP.dies().stream()
+                .filter(d -> d.stitched().isZero())
+                .toList());
+        Build unstitched = Engineering.engineer(label.spec(), plain);
+        assertThat(areas(Views.FRONT.of(unstitched, Id.BASE), Meaning.STITCH)).isEmpty();
+    }
+
+    /** What a stitching die presses is no line to cut. */
+    @Test
+    void stitchesAreInNoCuttingFile() {
+        Part trunk = TestCards.of("luggage-label.json")
+                .build()
+                .partsOf(new Id("trunk"))
+                .get(0);
+        assertThat(trunk.stitched().isPositive()).isTrue();
+        assertThat(SheetView.of(trunk, List.of()).marks()).hasSize(1);
+        assertThat(trunk.stitches(trunk.outline())).isPresent();
+        assertThat(Optional.of(trunk.outline())).isNotEqualTo(trunk.stitches(trunk.outline()));
+    }
+}
