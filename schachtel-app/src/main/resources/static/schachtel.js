@@ -17,14 +17,17 @@
     for (let i = 0; underway > 0 && i < 200; i += 1) await new Promise((done) => setTimeout(done, 20));
   };
   let last = Promise.resolve();
-  const ask = (verb, address, values) => {
-    last = last.then(settled).then(() => htmx.ajax(verb, address, { target: "#page", select: "#page", swap: "outerHTML", values }));
+  const whole = { target: "#page", select: "#page", swap: "outerHTML" };
+  const ask = (verb, address, values, where = whole) => {
+    last = last.then(settled).then(() => htmx.ajax(verb, address, { ...where, values }));
     return last;
   };
 
-  const go = (address, then) => {
+  // Where only one region changes, the server is asked for that alone.
+  const go = (address, then, into) => {
     if (!$("#page") || !window.htmx) { location.href = address; return; }
-    ask("GET", address).then(() => { history.pushState({ page: true }, "", address); then && then(); });
+    const where = into && document.getElementById(into) ? { target: "#" + into, swap: "outerHTML" } : whole;
+    ask("GET", address, undefined, where).then(() => { history.pushState({ page: true }, "", address); then && then(); });
   };
   window.addEventListener("popstate", () => { if ($("#page")) ask("GET", location.pathname + location.search); });
 
@@ -62,8 +65,18 @@
     if (!address || !window.htmx || (link.dataset.select && !$("main[data-station=structure]"))) return;
     event.preventDefault();
     if (link.closest(".strip")) { settled().then(() => { location.href = address; }); return; }
-    go(address.split("#")[0], () => link.dataset.pin && pulse(link.dataset.pin));
+    go(address.split("#")[0], () => link.dataset.pin && pulse(link.dataset.pin), link.dataset.into);
   });
+
+  // The open step stays in sight in its own list; the page itself is not moved.
+  const follow = () => $$("[aria-current=step]").forEach((step) => {
+    const box = step.closest(".scroll, .steps");
+    if (!box || box.scrollHeight <= box.clientHeight) return;
+    const at = step.getBoundingClientRect(), seen = box.getBoundingClientRect();
+    if (at.top < seen.top || at.bottom > seen.bottom) box.scrollTop += at.top - seen.top - seen.height / 3;
+  });
+  document.addEventListener("htmx:afterSettle", follow);
+  document.addEventListener("DOMContentLoaded", follow);
 
   document.addEventListener("submit", (event) => {
     const form = event.target;

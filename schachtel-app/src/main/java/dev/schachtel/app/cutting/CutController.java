@@ -58,6 +58,15 @@ public class CutController {
         return "cutting/page";
     }
 
+    /** One stroke alone, for a page that follows the program and keeps its sheets. */
+    @GetMapping(headers = "HX-Target=stroke")
+    String stroke(@PathVariable long id, @RequestParam int stroke, Model model) {
+        StoredCard card = cards.load(id);
+        model.addAttribute("program", desk.program(plans.of(card.spec()), stroke));
+        model.addAttribute("at", "/cards/" + id);
+        return "cutting/stroke";
+    }
+
     /** Looks for fewer sheets for a portion of time; the page asks again until it is proved or time is up. */
     @PostMapping("/better")
     String better(@PathVariable long id, @RequestParam int spent, @RequestParam int until, Model model) {

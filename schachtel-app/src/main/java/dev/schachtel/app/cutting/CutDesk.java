@@ -69,7 +69,7 @@ class CutDesk {
             first += material.sheets().size();
         }
         mats(cutting, units, materials);
-        CutView.Program program = programs.program(plan, look.stroke());
+        CutView.Program program = program(plan, look.stroke());
         return new CutView(
                 frames.frame(card, plan, "cut"),
                 materials,
@@ -82,6 +82,10 @@ class CutDesk {
                 sum(card, cutting, program),
                 seek(cutting, look),
                 look.compare() ? ways.of(plan) : List.of());
+    }
+
+    CutView.Program program(Plan plan, int stroke) {
+        return programs.program(plan, stroke);
     }
 
     private static void mats(CutPlan cutting, Units units, List<CutView.Material> materials) {

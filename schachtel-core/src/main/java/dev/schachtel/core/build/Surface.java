@@ -9,7 +9,9 @@ import dev.schachtel.core.material.Technique;
 /**
  * Surface work on a part.
  *
+ * @param slab where it is seen: the leaf of a folded part, else the part's own slab
  * @param each handwork for one piece
  * @param drying until it may be touched
  */
-public record Surface(Id owner, PartId part, Technique technique, Colour colour, Duration each, Duration drying) {}
+public record Surface(
+        Id owner, PartId part, SlabId slab, Technique technique, Colour colour, Duration each, Duration drying) {}

@@ -2,6 +2,7 @@ package dev.schachtel.core.drawing;
 
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.Surfacing;
 
 /** What an area is made of. */
 public sealed interface Fill {
@@ -39,6 +40,14 @@ public sealed interface Fill {
         }
     }
 
+    /** A surface that was worked on, so that what is under it still shows; nth of its kind on that surface, from 0. */
+    record Worked(Surfacing kind, Colour colour, int nth) implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.worked(this);
+        }
+    }
+
     /** One answer for each case. */
     interface Cases<R> {
         R empty();
@@ -48,5 +57,7 @@ public sealed interface Fill {
         R behind(Material material);
 
         R plain(Colour colour);
+
+        R worked(Worked surface);
     }
 }

@@ -1,6 +1,7 @@
 package dev.schachtel.core.drawing;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,6 +19,7 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
+import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Sentiment;
@@ -25,6 +27,7 @@ import dev.schachtel.core.card.Word;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Box;
@@ -126,6 +129,9 @@ final class FrontLayers {
                             .map(p -> Poses.at(footprint, motion, p.share()))
                             .orElse(footprint);
             areas.add(new Mark.Area(placed, fill, edge, Optional.of(owner)));
+            if (fill instanceof Fill.Made) {
+                areas.addAll(worked(level, placed));
+            }
             if (edge == Meaning.CUT) {
                 build.part(level.slab().part())
                         .flatMap(p -> p.stitches(placed))
@@ -138,6 +144,21 @@ final class FrontLayers {
             marks.add(new Mark.Moving(
                     motion.owner(), movement.getOrDefault(level.slab().id(), 0), areas));
         }
+    }
+
+    /** What was done to a surface, in the order in which the card has it. */
+    private List<Mark> worked(Level level, Outline seen) {
+        Map<Surfacing, Integer> nth = new EnumMap<>(Surfacing.class);
+        List<Mark> works = new ArrayList<>();
+        for (Surface surface : build.surfaces()) {
+            if (surface.slab().equals(level.slab().id())) {
+                Surfacing kind = surface.technique().kind();
+                int index = nth.merge(kind, 1, Integer::sum) - 1;
+                works.add(new Mark.Area(
+                        seen, new Fill.Worked(kind, surface.colour(), index), Meaning.WORKED, Optional.empty()));
+            }
+        }
+        return works;
     }
 
     /** The filling as it lies when the card stands: pieces to scale, in the lower part of each window. */

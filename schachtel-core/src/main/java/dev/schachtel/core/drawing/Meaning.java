@@ -7,6 +7,8 @@ public enum Meaning {
     MOUNTAIN,
     VALLEY,
     HIDDEN,
+    /** Work on a surface, which has no edge of its own. */
+    WORKED,
     /** Pressed into the card by a die. */
     STITCH,
     /** Edge of what a moving part passes over. */

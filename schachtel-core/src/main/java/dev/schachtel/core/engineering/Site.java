@@ -280,16 +280,17 @@ public final class Site {
     }
 
     /** The sheet that is worked on when one works on a piece: that of a ground, else the last of card that it is made of. */
-    Optional<PartId> sheet(Id name, Source asker) {
+    Optional<Slab> sheet(Id name, Source asker) {
         return first(name, asker, () -> {
             Ground ground = grounds.get(name);
             if (ground != null) {
-                return ground.part();
+                return slabs.get(ground.slab());
             }
-            PartId last = null;
-            for (Part part : parts.values()) {
-                boolean own = part.owner().equals(name) && part.material() instanceof Cardstock;
-                last = own ? part.id() : last;
+            Slab last = null;
+            for (Slab slab : slabs.values()) {
+                Part part = parts.get(slab.part());
+                boolean own = part != null && part.owner().equals(name) && part.material() instanceof Cardstock;
+                last = own ? slab : last;
             }
             return last;
         });

@@ -19,11 +19,12 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
 
     @Override
     public void engineer(Treatment work, Site site) {
-        site.sheet(work.on(), new Source(work.id(), "on")).ifPresent(part -> {
+        site.sheet(work.on(), new Source(work.id(), "on")).ifPresent(sheet -> {
             Technique way = new Stuff(site).technique(work.way(), new Source(work.id(), "way"));
             site.surface(new Surface(
                     work.id(),
-                    part,
+                    sheet.part(),
+                    sheet.id(),
                     way,
                     work.colour(),
                     Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),

@@ -182,6 +182,7 @@ public final class SvgWriter {
             case MOUNTAIN -> "l-mount";
             case VALLEY -> "l-valley";
             case HIDDEN -> "l-hidden";
+            case WORKED -> "l-worked";
             case STITCH -> "l-stitch";
             case STROKE -> "l-stroke";
             case PATH -> "l-path";
@@ -220,6 +221,11 @@ public final class SvgWriter {
         public String plain(Colour colour) {
             return " fill=\"" + colour.hex() + "\"";
         }
+
+        @Override
+        public String worked(Fill.Worked surface) {
+            return " fill=\"url(#" + SurfaceSvg.id(surface) + ")\"";
+        }
     }
 
     private final class Cases implements Mark.Cases<StringBuilder> {
@@ -228,6 +234,9 @@ public final class SvgWriter {
         @Override
         public StringBuilder area(Mark.Area a) {
             boolean link = a.of().isPresent() && !look.link().isEmpty();
+            if (a.fill() instanceof Fill.Worked surface) {
+                out.append(SurfaceSvg.definition(surface));
+            }
             if (link) {
                 open(a.of(), "ly");
             }

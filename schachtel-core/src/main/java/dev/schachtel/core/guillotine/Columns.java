@@ -60,6 +60,11 @@ final class Columns {
                 .anyMatch(b -> b.sold() && job.wants().get(want).fits(b));
     }
 
+    /** Cells that one round works through, times the cuts that are tried at each. */
+    double effort() {
+        return boards.stream().mapToDouble(Knapsack::effort).sum();
+    }
+
     /** Whether its sheets can be cut. */
     boolean canBeCut() {
         return up || exact();

@@ -57,6 +57,11 @@ final class Knapsack {
         return xs.exact() && ys.exact();
     }
 
+    /** Cells of the table times the cuts tried at each, a quarter of both lengths on average. */
+    double effort() {
+        return (double) xs.last() * ys.last() * (xs.last() + ys.last()) / 4;
+    }
+
     /** The highest value at these prices, none of them negative. */
     long solve(long[] prices) {
         for (int i = 0; i <= xs.last(); i++) {

@@ -20,6 +20,10 @@ public final class Node {
     final boolean turned;
     final Node[] strips;
     private final int want;
+    /** Kept, since a search asks for both all the time. */
+    private final double used;
+
+    private final boolean gap;
 
     private Node(long width, long height, int want, boolean flag, Node[] strips) {
         this.width = width;
@@ -28,6 +32,14 @@ public final class Node {
         this.turned = want >= 0 && flag;
         this.upright = want == CUT && flag;
         this.strips = strips;
+        double laid = want >= 0 ? (double) width * height : 0;
+        boolean anyFree = want == FREE;
+        for (Node strip : strips) {
+            laid += strip.used;
+            anyFree |= strip.gap;
+        }
+        this.used = laid;
+        this.gap = anyFree;
     }
 
     static Node free(long width, long height) {
@@ -97,11 +109,7 @@ public final class Node {
     }
 
     double used() {
-        double sum = isPiece() ? area() : 0;
-        for (Node strip : strips) {
-            sum += strip.used();
-        }
-        return sum;
+        return used;
     }
 
     /** Adds what lies in it to these counts. */
@@ -130,7 +138,9 @@ public final class Node {
             all.add(this);
         }
         for (Node strip : strips) {
-            strip.gaps(all);
+            if (strip.gap) {
+                strip.gaps(all);
+            }
         }
     }
 
@@ -148,6 +158,9 @@ public final class Node {
             return now;
         }
         for (int i = 0; i < strips.length; i++) {
+            if (old.gap && !strips[i].gap) {
+                continue;
+            }
             Node changed = strips[i].with(old, now);
             if (changed != strips[i]) {
                 return joined(i, changed);

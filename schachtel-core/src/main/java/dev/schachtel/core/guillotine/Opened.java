@@ -11,6 +11,9 @@ final class Opened {
     final Node root;
     final double used;
     private Node @Nullable [] gaps;
+    /** Width, height and worth of each gap, side by side in memory: this is what a search reads most. */
+    private double[] sizes = {};
+
     private long widest;
     private long highest;
 
@@ -31,9 +34,14 @@ final class Opened {
         if (gaps == null) {
             List<Node> all = new ArrayList<>();
             root.gaps(all);
-            for (Node gap : all) {
+            sizes = new double[3 * all.size()];
+            for (int i = 0; i < all.size(); i++) {
+                Node gap = all.get(i);
                 widest = Math.max(widest, gap.width);
                 highest = Math.max(highest, gap.height);
+                sizes[3 * i] = gap.width;
+                sizes[3 * i + 1] = gap.height;
+                sizes[3 * i + 2] = worth(gap.width, gap.height);
             }
             gaps = all.toArray(Node[]::new);
         }
@@ -61,11 +69,12 @@ final class Opened {
                 continue;
             }
             double own = worth(w, h);
-            for (Node gap : all) {
-                if (w <= gap.width && h <= gap.height) {
+            for (int i = 0; i < sizes.length; i += 3) {
+                if (w <= sizes[i] && h <= sizes[i + 1]) {
+                    Node gap = all[i / 3];
                     double more = taste == Taste.REPEAT ? 1e6 * unlike(gap, w, h) : 0;
-                    double upright = more + cost(gap, w, h, true) / own;
-                    double level = more + cost(gap, w, h, false) / own;
+                    double upright = more + (sizes[i + 2] - left(gap, w, h, true)) / own;
+                    double level = more + (sizes[i + 2] - left(gap, w, h, false)) / own;
                     if (best == null || Math.min(upright, level) < best.cost) {
                         best = new Place(this, gap, turned, upright <= level, Math.min(upright, level));
                     }
@@ -80,12 +89,11 @@ final class Opened {
         return 1 - (gap.width / w * w) * (double) (gap.height / h * h) / gap.area();
     }
 
-    /** What the gap is worth less what is left of it; a piece that fills a gap costs least. */
-    private static double cost(Node gap, long w, long h, boolean upright) {
-        double beside = upright
+    /** What is left of a gap is worth; a place costs what the gap was worth less that, least if it fills the gap. */
+    private static double left(Node gap, long w, long h, boolean upright) {
+        return upright
                 ? worth(gap.width - w, gap.height) + worth(w, gap.height - h)
                 : worth(gap.width, gap.height - h) + worth(gap.width - w, h);
-        return worth(gap.width, gap.height) - beside;
     }
 
     /** Larger rests are worth more than their area: its power 1.25. */

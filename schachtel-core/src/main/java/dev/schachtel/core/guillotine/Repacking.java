@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * acceptance), and starts over with one less again when nothing is missing any more. Deterministic for a seed.
  */
 final class Repacking {
-    private static final int MEMORY = 100;
+    private static final int MEMORY = 20;
     private static final double GAPS_FIRST = 0.5;
     private static final double OVERLOOKED = 0.5;
 
@@ -171,9 +171,13 @@ final class Repacking {
                 .toArray();
         for (int at = touched.nextSetBit(0); at >= 0; at = touched.nextSetBit(at + 1)) {
             Board of = job.boards().get(now.get(at).board);
+            List<Node> hopeless = new ArrayList<>();
             for (boolean filled = true; filled; ) {
                 filled = false;
                 for (Node gap : now.get(at).gaps()) {
+                    if (hopeless.contains(gap)) {
+                        continue;
+                    }
                     Match match = match(gap, of, pool, out);
                     if (match.want >= 0) {
                         Want want = job.wants().get(match.want);
@@ -182,6 +186,7 @@ final class Repacking {
                         filled = true;
                         break;
                     }
+                    hopeless.add(gap);
                 }
             }
         }

@@ -20,6 +20,8 @@ public final class Search {
     private static final int AT_FIRST = 600;
 
     private static final int COLUMN_ROUNDS = 400;
+    /** Cells of a knapsack's table, each with its cuts, that take about as long as one round of putting back. */
+    private static final double CELLS = 64_000;
     /** After so many rounds without a board less, another start is tried. */
     private static final int PATIENCE = 20_000;
 
@@ -32,6 +34,7 @@ public final class Search {
     private boolean exhausted;
     private boolean rounded;
     private int columnRounds;
+    private double owed;
     private int round;
     private int since;
     private int starts;
@@ -125,9 +128,10 @@ public final class Search {
             round++;
             if (effort <= SMALL) {
                 exhaust();
-            } else if (!rounded) {
+            } else if (!rounded && (owed <= 0 || !canRepack())) {
                 columnRound();
             } else {
+                owed--;
                 repack();
             }
         }
@@ -160,6 +164,7 @@ public final class Search {
         }
         Columns now = columns.get(0);
         now.step();
+        owed += now.effort() / CELLS;
         columnRounds++;
         if (now.isBound()) {
             bound = bound.or(now.bound());
@@ -168,9 +173,11 @@ public final class Search {
             columns.remove(0);
             columnRounds = 0;
             if (now.canBeCut()) {
+                Packing before = best;
                 for (double from : new double[] {1, 0.9, 0.7, 0.5, 0.3}) {
                     take(completed(now.rounded(from)));
                 }
+                repacking = best.taken() < before.taken() ? null : repacking;
             }
             rounded = columns.isEmpty();
         }
@@ -224,6 +231,10 @@ public final class Search {
         return now;
     }
 
+    private boolean canRepack() {
+        return repacking == null || repacking.canGoOn();
+    }
+
     private void repack() {
         Repacking now = repacking;
         if (now == null || since > PATIENCE) {
@@ -233,7 +244,7 @@ public final class Search {
         }
         since++;
         if (!now.canGoOn()) {
-            exhausted = true;
+            exhausted = rounded;
         } else if (now.step()) {
             take(now.best());
             since = 0;

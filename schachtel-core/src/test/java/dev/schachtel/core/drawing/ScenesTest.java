@@ -166,6 +166,40 @@ class ScenesTest {
         }
     }
 
+    /** Four pieces of work on two parts: each is seen on its part, the second ink apart from the first; nowhere inside. */
+    @Test
+    void surfaceWorkIsSeenWhereItIsDone() {
+        TestCards viaduct = TestCards.of("viaduct.json");
+        Build build = viaduct.build();
+        List<Mark.Area> worked = worked(build);
+        assertThat(worked)
+                .extracting(a -> a.outline())
+                .containsExactlyInAnyOrderElementsOf(build.surfaces().stream()
+                        .map(s -> build.level(s.slab())
+                                .orElseThrow()
+                                .slab()
+                                .footprints()
+                                .get(0))
+                        .toList());
+        assertThat(worked)
+                .extracting(a -> ((Fill.Worked) a.fill()).kind() + " " + ((Fill.Worked) a.fill()).nth())
+                .containsExactlyInAnyOrder("INK 0", "INK 1", "EMBOSS 0", "PASTE 0");
+        assertThat(worked(viaduct.remove("stones").build())).hasSize(3);
+
+        TestCards inside = TestCards.upperStation().add("treatment").set("treatment", "on", "inside");
+        assertThat(inside.build().surfaces()).hasSize(1);
+        assertThat(worked(inside.build())).isEmpty();
+        assertThat(worked(inside.set("treatment", "on", "panel").build())).hasSize(1);
+    }
+
+    private static List<Mark.Area> worked(Build build) {
+        return all(Views.FRONT.of(build, Id.BASE))
+                .flatMap(m -> m instanceof Mark.Area a && a.edge() == Meaning.WORKED
+                        ? Stream.of(a)
+                        : Stream.<Mark.Area>empty())
+                .toList();
+    }
+
     /** The trunk of the label is cut by a die of 32 x 22 mm that stitches 1.5 mm inside its edge. */
     @Test
     void aStitchingDieLeavesItsLine() {
