@@ -75,7 +75,21 @@
     const at = step.getBoundingClientRect(), seen = box.getBoundingClientRect();
     if (at.top < seen.top || at.bottom > seen.bottom) box.scrollTop += at.top - seen.top - seen.height / 3;
   });
-  document.addEventListener("htmx:afterSettle", follow);
+  // What was folded open stays so, and lists stay where they were scrolled to, when a page is drawn anew after a change.
+  const kept = { folds: [], lists: [] };
+  const folds = () => $$("details.fold");
+  document.addEventListener("htmx:beforeSwap", (event) => {
+    if (event.target.id !== "page") return;
+    kept.folds = folds().map((fold) => fold.open);
+    kept.lists = $$(".scroll").map((list) => list.scrollTop);
+  });
+  document.addEventListener("htmx:afterSettle", (event) => {
+    if (event.target.id === "page" && event.detail.requestConfig.verb === "post") {
+      if (folds().length === kept.folds.length) folds().forEach((fold, i) => { fold.open = kept.folds[i]; });
+      $$(".scroll").forEach((list, i) => { list.scrollTop = kept.lists[i] || 0; });
+    }
+    follow();
+  });
   document.addEventListener("DOMContentLoaded", follow);
 
   document.addEventListener("submit", (event) => {

@@ -82,10 +82,28 @@ class BuildBrowserTest extends InBrowser {
         page.getByLabel("ink blending, dryMinutes").fill("25");
         page.getByLabel("ink blending, dryMinutes").press("Enter");
         assertThat(page.locator(".de .list .scroll")).containsText("dries 25 min");
-        page.getByText("Technique book").click();
         page.getByLabel("ink blending, each").fill("soon");
         page.getByLabel("ink blending, each").press("Enter");
         assertThat(page.locator("#notice")).containsText("must be a whole number");
+        page.getByLabel("One of your own").fill("hot pen");
+        page.getByLabel("is a kind of").selectOption("colour");
+        page.getByText("Add to the book").click();
+        assertThat(page.getByLabel("hot pen, hazard")).hasValue("none");
+        page.getByLabel("What for").first().fill("rails");
+        page.getByLabel("Way").first().selectOption("hot-pen");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Add").setExact(true))
+                .click();
+        Locator rails = page.locator(".de .sheet").filter(new Locator.FilterOptions().setHasText("hot pen, rails"));
+        assertThat(rails.locator("svg.fd")).hasCount(0);
+        assertThat(rails).isVisible();
+        page.getByText("Technique book").click();
+        page.getByLabel("hot pen, hazard").selectOption("heat");
+        assertThat(rails.locator("svg.fd")).hasCount(1);
+        assertThat(page.getByLabel("Take hot pen out of the book")).hasCount(0);
+        page.getByLabel("Take splatter out of the book").click();
+        assertThat(page.getByLabel("splatter, hazard")).hasCount(0);
         workshops.change(w -> before);
     }
 

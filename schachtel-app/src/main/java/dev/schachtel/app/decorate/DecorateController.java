@@ -81,6 +81,24 @@ class DecorateController {
         return "redirect:/cards/" + id + "/decorate";
     }
 
+    /** A new line of the technique book. */
+    @PostMapping("/book/add")
+    String addWay(@PathVariable long id, @RequestParam String name, @RequestParam String kind) {
+        workshops.change(w -> w.with(BookEdit.of(w.techniques()).add(name, DecorateDesk.kind(kind)), w.house()));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+
+    /** A line of the technique book is taken out, unless this card has work of it. */
+    @PostMapping("/book/remove")
+    String removeWay(@PathVariable long id, @RequestParam String way) {
+        MaterialId gone = new MaterialId(way);
+        if (DecorateDesk.uses(cards.load(id).spec(), gone)) {
+            throw new RefusedException(way, "is used on this card");
+        }
+        workshops.change(w -> w.with(BookEdit.of(w.techniques()).remove(gone), w.house()));
+        return "redirect:/cards/" + id + "/decorate";
+    }
+
     /** A line of the technique book, for every card. */
     @PostMapping("/book")
     String book(

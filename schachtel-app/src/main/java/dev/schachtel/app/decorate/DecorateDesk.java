@@ -1,6 +1,7 @@
 package dev.schachtel.app.decorate;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,13 +22,18 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Treatment;
 import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.plan.Plan;
 
 /** Puts the surface work of a card into what the Decorate station shows. */
@@ -54,19 +60,49 @@ class DecorateDesk {
                 plan.workshop().techniques().stream()
                         .map(t -> new Field.Option(t.id().value(), t.name(), false))
                         .toList(),
-                plan.workshop().techniques().stream()
-                        .map(t -> new DecorateView.Way(
-                                t.id().value(),
-                                t.name(),
-                                t.tool(),
-                                t.setUp(),
-                                t.each(),
-                                t.dryMinutes(),
-                                t.washWithin(),
-                                t.hazard() == Hazard.NONE
-                                        ? ""
-                                        : t.hazard().name().toLowerCase(Locale.ROOT)))
+                plan.workshop().techniques().stream().map(t -> way(plan, t)).toList(),
+                Arrays.stream(Surfacing.values())
+                        .map(k -> new Field.Option(word(k), word(k), false))
                         .toList());
+    }
+
+    private static DecorateView.Way way(Plan plan, Technique t) {
+        boolean free = t.kind().hazard() == Hazard.NONE;
+        return new DecorateView.Way(
+                t.id().value(),
+                t.name(),
+                t.tool(),
+                t.setUp(),
+                t.each(),
+                t.dryMinutes(),
+                t.washWithin(),
+                word(t.kind()),
+                Arrays.stream(Hazard.values())
+                        .filter(h -> free || h == t.hazard())
+                        .map(h -> new Field.Option(word(h), h == Hazard.NONE ? "no hazard" : word(h), h == t.hazard()))
+                        .toList(),
+                uses(plan.spec(), t.id()));
+    }
+
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    static boolean uses(CardSpec spec, MaterialId way) {
+        return spec.elements().stream()
+                .anyMatch(e -> e instanceof Treatment t && t.way().equals(way));
+    }
+
+    /**
+     * A kind of work by its word.
+     *
+     * @throws RefusedException if there is none of that name
+     */
+    static Surfacing kind(String word) {
+        return Arrays.stream(Surfacing.values())
+                .filter(k -> word(k).equals(word))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("'" + word + "'", "is no kind of surface work"));
     }
 
     private List<DecorateView.Sheet> sheets(Plan plan) {

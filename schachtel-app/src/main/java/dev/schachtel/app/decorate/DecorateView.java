@@ -13,7 +13,8 @@ public record DecorateView(
         List<Tall> heights,
         List<Field.Option> pieces,
         List<Field.Option> ways,
-        List<Way> book) {
+        List<Way> book,
+        List<Field.Option> kinds) {
     /** A part and what is done to it, in the order in which it will be done. */
     public record Sheet(String letter, String name, String card, List<Work> works) {}
 
@@ -35,7 +36,21 @@ public record DecorateView(
     /** A piece by its height over the face. */
     public record Tall(String name, String height, int share) {}
 
-    /** A line of the technique book. */
+    /**
+     * A line of the technique book.
+     *
+     * @param hazards that it may have
+     * @param used whether this card has work of it
+     */
     public record Way(
-            String id, String name, String tool, int setUp, int each, int dryMinutes, int washWithin, String hazard) {}
+            String id,
+            String name,
+            String tool,
+            int setUp,
+            int each,
+            int dryMinutes,
+            int washWithin,
+            String kind,
+            List<Field.Option> hazards,
+            boolean used) {}
 }

@@ -9,6 +9,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.material.Technique;
 
 /**
  * One operation on all cards of the batch.
@@ -81,12 +82,16 @@ public record Op(
                 + surface.map(s -> " " + s.technique().id() + " " + s.colour()).orElse("");
     }
 
+    /** What must not be near its opposite while this goes on: heat or solvent. Of embossing only the melting is hot. */
     Hazard hazard() {
-        return kind == OpKind.HEAT
-                ? Hazard.HEAT
-                : surface.map(s -> s.technique().hazard())
-                        .filter(h -> h == Hazard.SOLVENT)
-                        .orElse(Hazard.NONE);
+        if (kind == OpKind.HEAT) {
+            return Hazard.HEAT;
+        }
+        return surface.map(Surface::technique)
+                .filter(t -> !t.kind().melts())
+                .map(Technique::hazard)
+                .filter(h -> h == Hazard.SOLVENT || h == Hazard.HEAT)
+                .orElse(Hazard.NONE);
     }
 
     boolean handles(PartId part) {

@@ -77,6 +77,10 @@ final class SurfaceOps {
         if (surface.technique().hazard() == Hazard.SOLVENT) {
             all.add(Caution.SOLVENT);
         }
+        if (surface.technique().hazard() == Hazard.HEAT
+                && !surface.technique().kind().melts()) {
+            all.add(Caution.HEAT);
+        }
         return all;
     }
 }

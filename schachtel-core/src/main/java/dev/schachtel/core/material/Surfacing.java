@@ -21,6 +21,11 @@ public enum Surfacing {
     /** Gloss, liquid pearls or glitter glue: wet on top of everything. */
     GLOSS;
 
+    /** What work of this kind can do to somebody, whatever it is done with. */
+    public Hazard hazard() {
+        return melts() ? Hazard.HEAT : this == WASH ? Hazard.SOLVENT : Hazard.NONE;
+    }
+
     /** Lays ink or paint over an area or within lines. */
     public boolean inks() {
         return this == INK || this == STENCIL || this == COLOUR || this == SPLATTER || this == WASH;

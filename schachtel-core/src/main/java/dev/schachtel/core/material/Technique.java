@@ -7,6 +7,7 @@ package dev.schachtel.core.material;
  * @param each seconds for one piece
  * @param dryMinutes until it may be touched
  * @param washWithin minutes after which what it was done with can't be cleaned any more, 0 for no matter
+ * @param hazard what it can do to somebody; always that of its kind, where that has one
  */
 public record Technique(
         MaterialId id,
@@ -23,5 +24,6 @@ public record Technique(
             throw new IllegalArgumentException("times of '" + name + "' (" + setUp + " s, " + each + " s, " + dryMinutes
                     + " min, " + washWithin + " min) must be 0 or more");
         }
+        hazard = kind.hazard() == Hazard.NONE ? hazard : kind.hazard();
     }
 }

@@ -10,16 +10,24 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** Surface work in its order, by rule and by house rule; every rule is needed. */
 class SurfaceTest {
@@ -153,6 +161,74 @@ class SurfaceTest {
         assertThat(left.assembly().steps()).noneMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
         assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
         StepsRecheck.check(trimmed.assembly(), trimmed.build(), trimmed.workshop());
+    }
+
+    /** Two makers, a hot pen of the maker's own and alcohol on another part: kept apart, and each said to be dangerous. */
+    @Test
+    void aHotToolOfOnesOwnKeepsAwayFromAlcohol() {
+        List<Technique> book = BookEdit.of(USUAL.techniques()).add("hot pen", Surfacing.COLOUR);
+        book = BookEdit.of(book).set(new MaterialId("hot-pen"), "hazard", "heat");
+        CardSpec spec = worked("liner hot-pen", "panel alcohol-wash")
+                .set("brief", "makers", "2")
+                .spec();
+        Workshop hot = USUAL.with(book, USUAL.house());
+        Plan plan = Planner.plan(spec, hot);
+        assertThat(step(plan, "colour treatment").op().cautions()).containsExactly(Caution.HEAT);
+        assertThat(step(plan, "wash treatment-2").op().cautions()).containsExactly(Caution.SOLVENT);
+        StepsRecheck.check(plan.assembly(), plan.build(), hot);
+        Plan cold = Planner.plan(
+                spec, USUAL.with(BookEdit.of(book).set(new MaterialId("hot-pen"), "hazard", "none"), USUAL.house()));
+        assertThat(overlap(step(cold, "colour treatment"), step(cold, "wash treatment-2")))
+                .isTrue();
+        assertThat(overlap(step(plan, "colour treatment"), step(plan, "wash treatment-2")))
+                .isFalse();
+    }
+
+    private static boolean overlap(Step a, Step b) {
+        return a.start().compareTo(b.ready()) < 0 && b.start().compareTo(a.ready()) < 0;
+    }
+
+    private static Step step(Plan plan, String op) {
+        return plan.assembly().steps().stream()
+                .filter(s -> s.op().id().equals(op))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Whatever the book says, alcohol burns and powder is melted. */
+    @Test
+    void theHazardOfAKindCantBeTakenAway() {
+        BookEdit book = BookEdit.of(USUAL.techniques());
+        assertThatThrownBy(() -> book.set(new MaterialId("alcohol-wash"), "hazard", "none"))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("solvent");
+        assertThat(new Technique(new MaterialId("w"), "w", Surfacing.WASH, "dropper", 0, 0, 0, 0, Hazard.NONE).hazard())
+                .isEqualTo(Hazard.SOLVENT);
+    }
+
+    /** New ways get a name of their own and the times of their kind; the last one stays. */
+    @Test
+    void theBookGrowsAndShrinks() {
+        List<Technique> more = BookEdit.of(USUAL.techniques()).add("Stamping", Surfacing.STAMP);
+        more = BookEdit.of(more).add("Stamping", Surfacing.STAMP);
+        assertThat(more)
+                .extracting(t -> t.id().value())
+                .endsWith("stamping", "stamping-2")
+                .startsWith("ink-blend");
+        Technique usual = USUAL.techniques().stream()
+                .filter(t -> t.kind() == Surfacing.STAMP)
+                .findFirst()
+                .orElseThrow();
+        assertThat(more.get(more.size() - 1).each()).isEqualTo(usual.each());
+        assertThatThrownBy(() -> BookEdit.of(USUAL.techniques()).add("  ", Surfacing.INK))
+                .isInstanceOf(RefusedException.class);
+        List<Technique> fewer = more;
+        while (fewer.size() > 1) {
+            fewer = BookEdit.of(fewer).remove(fewer.get(0).id());
+        }
+        BookEdit last = BookEdit.of(fewer);
+        MaterialId id = fewer.get(0).id();
+        assertThatThrownBy(() -> last.remove(id)).isInstanceOf(RefusedException.class);
     }
 
     /** Cards on which each rule matters, with the house rules under which it does. */
