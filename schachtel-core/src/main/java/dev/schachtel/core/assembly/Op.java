@@ -83,7 +83,7 @@ public record Op(
     }
 
     /** What must not be near its opposite while this goes on: heat or solvent. Of embossing only the melting is hot. */
-    Hazard hazard() {
+    public Hazard hazard() {
         if (kind == OpKind.HEAT) {
             return Hazard.HEAT;
         }

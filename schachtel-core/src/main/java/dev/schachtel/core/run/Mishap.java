@@ -41,29 +41,16 @@ final class Mishap {
                     && !before.key().equals(at.key());
             if (lost && !(spare && OpKind.valueOf(before.kind()).cuts())) {
                 last = "again " + wrong.id().substring(0, Math.min(8, wrong.id().length())) + " " + before.key();
-                again.add(once(before, last, wrong.card(), again));
+                List<RunStep.Wait> waits = again.isEmpty()
+                        ? List.of()
+                        : List.of(RunStep.Wait.dry(again.get(again.size() - 1).key()));
+                again.add(before.once(last, wrong.card(), waits));
             }
         }
         boolean wasDone = done.remove(at.key());
-        List<RunStep.Wait> waits = again.isEmpty() ? List.of() : List.of(new RunStep.Wait(last, true));
-        RunStep once = wasDone ? redone(at, wrong.card(), waits) : at.waitingFor(waits);
-        insert(again, once);
-    }
-
-    /** For one card only; it waits for what is made again before it. */
-    private static RunStep once(RunStep step, String key, int card, List<RunStep> before) {
-        List<RunStep.Wait> waits = before.isEmpty()
-                ? List.of()
-                : List.of(new RunStep.Wait(before.get(before.size() - 1).key(), true));
-        int hands = Math.max(30, step.hands() / Math.max(1, step.cards()));
-        return new RunStep(key, step.op(), step.kind(), card, card, hands, step.rest(), step.parts(), waits);
-    }
-
-    private static RunStep redone(RunStep step, int card, List<RunStep.Wait> waits) {
-        int hands = Math.max(30, step.hands() / Math.max(1, step.cards()));
-        return new RunStep(
-                        step.key(), step.op(), step.kind(), card, card, hands, step.rest(), step.parts(), step.waits())
-                .waitingFor(waits);
+        List<RunStep.Wait> waits = again.isEmpty() ? List.of() : List.of(RunStep.Wait.dry(last));
+        RunStep redone = wasDone ? at.once(at.key(), wrong.card(), at.waits()) : at;
+        insert(again, redone.waitingFor(waits));
     }
 
     private void insert(List<RunStep> again, RunStep at) {

@@ -13,9 +13,10 @@ import dev.schachtel.core.build.PartId;
  *
  * @param spares of each small part
  */
-public record RunPlan(List<RunStep> steps, int cards, int spares) {
+public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
     public RunPlan {
         steps = List.copyOf(steps);
+        makers = Math.max(1, makers);
     }
 
     public static RunPlan of(BuildPlan plan, int spares) {
@@ -30,11 +31,18 @@ public record RunPlan(List<RunStep> steps, int cards, int spares) {
                     step.lot().last(),
                     (int) step.hands().toSeconds(),
                     (int) step.op().rest().toSeconds(),
+                    step.op().hazard(),
                     step.op().parts().stream().map(PartId::toString).toList(),
                     step.waitsFor().stream()
-                            .map(n -> new RunStep.Wait(plan.steps().get(n - 1).key(), !wet))
+                            .map(n -> plan.steps().get(n - 1))
+                            .map(before -> new RunStep.Wait(before.key(), !wet, wet ? washed(before) : 0))
                             .toList()));
         }
-        return new RunPlan(steps, plan.batch().cards(), spares);
+        return new RunPlan(steps, plan.batch().cards(), spares, plan.batch().makers());
+    }
+
+    /** Seconds within which what a step was done with must be washed; 0 for any time. */
+    private static int washed(Step step) {
+        return step.op().surface().map(s -> s.technique().washWithin() * 60).orElse(0);
     }
 }

@@ -63,6 +63,7 @@ public final class RunState {
                 mishaps.add(e);
                 doing.remove(e.step());
                 new Mishap(plan, steps, done.keySet()).add(e, spareTaken(e));
+                planAgain(e.at());
             }
             case TICKED -> ticked.add(e.step());
             case PAUSED -> {
@@ -71,6 +72,26 @@ public final class RunState {
             }
             default -> paused = false;
         }
+    }
+
+    /** What is left in the order that is done soonest from here on, what is under way first. */
+    private void planAgain(Instant at) {
+        Map<String, RunStep> before = new LinkedHashMap<>(steps);
+        List<String> order = new ArrayList<>(doing.keySet());
+        order.addAll(new Forecast(this).order(at));
+        steps.clear();
+        before.forEach((key, step) -> {
+            if (done.containsKey(key)) {
+                steps.put(key, step);
+            }
+        });
+        order.forEach(key -> steps.put(key, before.get(key)));
+    }
+
+    /** Pairs of hands: as planned, or as many as are at something now. */
+    int makers() {
+        long busy = doing.values().stream().map(Mark::maker).distinct().count();
+        return (int) Math.max(plan.makers(), busy);
     }
 
     /** Whether a spare was left of the main part when this went wrong. */
@@ -166,13 +187,9 @@ public final class RunState {
                     OpKind its = OpKind.valueOf(other.kind());
                     Optional<Tool> tool = kind.tool();
                     boolean sameTool = at && tool.isPresent() && tool.equals(its.tool());
-                    return sameTool || (at || drying) && meets(kind, its);
+                    return sameTool || (at || drying) && step.meets(other);
                 })
                 .findFirst();
-    }
-
-    private static boolean meets(OpKind a, OpKind b) {
-        return a == OpKind.HEAT && b == OpKind.WASH || a == OpKind.WASH && b == OpKind.HEAT;
     }
 
     /** What a maker is at, else the first in order that can be begun. */

@@ -2,6 +2,8 @@ package dev.schachtel.core.run;
 
 import java.util.List;
 
+import dev.schachtel.core.material.Hazard;
+
 /**
  * One step as it was planned when the run began, or as a mishap added it.
  *
@@ -11,6 +13,7 @@ import java.util.List;
  * @param first the number of its first card, from 1
  * @param hands seconds of handwork
  * @param rest seconds of drying or pressing afterwards
+ * @param hazard what must not be near its opposite while this goes on or dries: heat or solvent
  * @param parts what is handled, the main part first
  */
 public record RunStep(
@@ -21,10 +24,22 @@ public record RunStep(
         int last,
         int hands,
         int rest,
+        Hazard hazard,
         List<String> parts,
         List<Wait> waits) {
-    /** A step that must be done before, and whether it must be dry. */
-    public record Wait(String key, boolean dry) {}
+    /**
+     * A step that must be done before.
+     *
+     * @param dry whether it must be dry too
+     * @param within seconds after it within which this should begin, 0 for any time
+     */
+    public record Wait(String key, boolean dry, int within) {
+        static Wait dry(String key) {
+            return new Wait(key, true, 0);
+        }
+    }
+
+    private static final int SHORTEST = 30;
 
     public RunStep {
         parts = List.copyOf(parts);
@@ -34,7 +49,19 @@ public record RunStep(
     RunStep waitingFor(List<Wait> more) {
         List<Wait> all = new java.util.ArrayList<>(waits);
         all.addAll(more);
-        return new RunStep(key, op, kind, first, last, hands, rest, parts, all);
+        return new RunStep(key, op, kind, first, last, hands, rest, hazard, parts, all);
+    }
+
+    /** The same for one card only, under a name of its own, with its share of the time and these waits. */
+    RunStep once(String name, int card, List<Wait> own) {
+        int share = Math.max(SHORTEST, hands / Math.max(1, cards()));
+        return new RunStep(name, op, kind, card, card, share, rest, hazard, parts, own);
+    }
+
+    /** Whether one is hot and the other burns. */
+    boolean meets(RunStep other) {
+        return hazard == Hazard.HEAT && other.hazard == Hazard.SOLVENT
+                || hazard == Hazard.SOLVENT && other.hazard == Hazard.HEAT;
     }
 
     public int cards() {

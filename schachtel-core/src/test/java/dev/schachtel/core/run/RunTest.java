@@ -14,8 +14,14 @@ import org.junit.jupiter.api.Test;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OpKind;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.exchange.RunFile;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -157,6 +163,120 @@ class RunTest {
         assertThat(state.isAside(3)).isFalse();
     }
 
+    /** What is left is planned anew: nothing is lost, all waits are kept, what dries longest is not put off to the end. */
+    @Test
+    void afterAMishapTheRestIsPlannedAnew() {
+        RunPlan plan = upperStation("0");
+        until(plan, OpKind.CLOSE);
+        RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
+        RunState before = RunState.of(plan, events);
+        RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
+        assertThat(state.steps())
+                .extracting(RunStep::key)
+                .containsAll(before.steps().stream().map(RunStep::key).toList());
+        assertWaitsKept(state);
+        assertThat(state.next("Oduya", now).orElseThrow().key()).startsWith("again");
+        List<String> kinds = state.steps().stream().map(RunStep::key).toList();
+        assertThat(kinds.subList(0, state.doneCount()))
+                .allMatch(key -> state.done(key).isPresent());
+    }
+
+    private static void assertWaitsKept(RunState state) {
+        List<String> order = state.steps().stream().map(RunStep::key).toList();
+        state.steps().forEach(step -> step.waits().forEach(wait -> assertThat(order.indexOf(wait.key()))
+                .as("%s after %s", step.key(), wait.key())
+                .isLessThan(order.indexOf(step.key()))));
+    }
+
+    /** Two makers who planned together are forecast together, before a mishap and after it. */
+    @Test
+    void theForecastKnowsHowManyHandsThereAre() {
+        TestCards card = TestCards.of("upper-station.json").set("brief", "makers", "2");
+        RunPlan two = RunPlan.of(card.plan().assembly(), 0);
+        RunPlan alone = new RunPlan(two.steps(), two.cards(), 0, 1);
+        assertThat(two.makers()).isEqualTo(2);
+        Duration together = RunState.of(two, events).left(now);
+        assertThat(together)
+                .isLessThan(RunState.of(alone, events).left(now).multipliedBy(3).dividedBy(4));
+        until(two, OpKind.CLOSE);
+        RunStep close = RunState.of(two, events).next("Oduya", now).orElseThrow();
+        events.add(event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
+        assertThat(RunState.of(two, events).left(now))
+                .isLessThan(RunState.of(alone, events).left(now));
+    }
+
+    private static RunPlan worked(String other, String otherHazard) {
+        List<Technique> book = BookEdit.of(TestCards.WORKSHOP.techniques()).add("pen", Surfacing.COLOUR);
+        book = BookEdit.of(book).set(new MaterialId("pen"), "hazard", otherHazard);
+        CardSpec spec = TestCards.of("upper-station.json")
+                .add("treatment")
+                .set("treatment", "on", "liner")
+                .set("treatment", "way", "alcohol-wash")
+                .add("treatment")
+                .set("treatment-2", "on", "panel")
+                .set("treatment-2", "way", other)
+                .spec();
+        return RunPlan.of(
+                Planner.plan(spec, TestCards.WORKSHOP.with(book, TestCards.WORKSHOP.house()))
+                        .assembly(),
+                0);
+    }
+
+    /** While alcohol is about or wet nobody may take up anything hot, be it the heat tool or a hot pen of one's own. */
+    @Test
+    void atTheBenchHeatAndSolventDontMeet() {
+        for (String[] other : new String[][] {{"pen", "heat"}, {"emboss", "none"}, {"pen", "none"}}) {
+            events.clear();
+            now = START;
+            RunPlan plan = worked(other[0], other[1]);
+            RunStep wash = step(plan, "wash treatment");
+            RunStep hot = step(plan, other[0].equals("emboss") ? "heat treatment-2" : "colour treatment-2");
+            Set<String> behind = before(plan, wash);
+            behind.addAll(before(plan, hot));
+            plan.steps().stream()
+                    .filter(s -> behind.contains(s.key()))
+                    .filter(s -> !s.key().equals(wash.key()) && !s.key().equals(hot.key()))
+                    .forEach(s -> events.add(event("Oduya", RunEvent.Kind.DONE, s.key(), 0)));
+            now = now.plus(Duration.ofDays(1));
+            say(plan, event("Oduya", RunEvent.Kind.BEGUN, wash.key(), 0));
+            boolean danger = !other[0].equals("pen") || other[1].equals("heat");
+            RunEvent begin = event("Bakery", RunEvent.Kind.BEGUN, hot.key(), 0);
+            assertThat(RunState.of(plan, events).refuses(begin).isEmpty()).isEqualTo(!danger);
+            say(plan, event("Oduya", RunEvent.Kind.DONE, wash.key(), 0));
+            RunEvent again = event("Bakery", RunEvent.Kind.BEGUN, hot.key(), 0);
+            assertThat(RunState.of(plan, events).refuses(again).isEmpty()).isEqualTo(!danger);
+            now = now.plusSeconds(wash.rest() + 1);
+            assertThat(RunState.of(plan, events).refuses(event("Bakery", RunEvent.Kind.BEGUN, hot.key(), 0)))
+                    .isEmpty();
+        }
+    }
+
+    private static RunStep step(RunPlan plan, String op) {
+        return plan.steps().stream().filter(s -> s.op().equals(op)).findFirst().orElseThrow();
+    }
+
+    /** All that must be done before a step. */
+    private static Set<String> before(RunPlan plan, RunStep step) {
+        Set<String> all = new HashSet<>();
+        for (RunStep.Wait wait : step.waits()) {
+            all.add(wait.key());
+            plan.steps().stream().filter(s -> s.key().equals(wait.key())).forEach(s -> all.addAll(before(plan, s)));
+        }
+        return all;
+    }
+
+    /** Runs that were frozen before hazards and makers were written down are read as what they meant. */
+    @Test
+    void runsOfBeforeAreStillRead() {
+        RunPlan plan = worked("emboss", "none");
+        String old = RunFile.write(plan)
+                .replaceAll("\"hazard\":\"[A-Z]+\",", "")
+                .replaceAll(",\"makers\":\\d+", "")
+                .replaceAll(",\"within\":\\d+", "");
+        assertThat(old).doesNotContain("hazard").doesNotContain("makers");
+        assertThat(RunFile.read(old)).isEqualTo(plan);
+    }
+
     @Test
     void aSpareSavesTheCutting() {
         RunPlan plan = upperStation("2");
@@ -218,6 +338,7 @@ class RunTest {
             now = now.plusSeconds(random.nextInt(300));
             state = RunState.of(plan, events);
             assertThat(state.steps()).extracting(RunStep::key).doesNotHaveDuplicates();
+            assertWaitsKept(state);
         }
         assertThat(state.isFinished()).isTrue();
         assertThat(RunState.of(plan, events).doneCount())
