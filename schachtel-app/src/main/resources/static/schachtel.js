@@ -417,13 +417,15 @@
   tick();
   setInterval(tick, 250);
   document.addEventListener("htmx:afterSettle", tick);
-  document.addEventListener("htmx:sendError", (event) => {
+  const away = (event) => {
     if (!$("main[data-station=bench]")) return;
     $("#lost").hidden = false;
     const form = event.target.closest("form");
     if (form) setTimeout(() => { if (form.isConnected) form.requestSubmit(); }, 1500);
-  });
-  document.addEventListener("htmx:beforeSwap", () => { const lost = $("#lost"); if (lost) lost.hidden = true; });
+  };
+  document.addEventListener("htmx:sendError", away);
+  // A server whose database is away could not keep what was said: it is said again, under the same number.
+  document.addEventListener("htmx:responseError", (event) => { if ([502, 503, 504].includes(event.detail.xhr.status)) away(event); });
   document.addEventListener("htmx:afterRequest", (event) => { const lost = $("#lost"); if (lost && event.detail.successful) lost.hidden = true; });
   const atBench = (event) => {
     const went = $(".went");

@@ -24,7 +24,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Upper Station x 12 at the bench from the first stroke to the last: a mishap, a second maker, and a server killed. */
+/** Upper Station x 12 at the bench from first to last: a mishap, a second maker, server and database killed. */
 @ExtendWith(RunningApp.class)
 class BenchBrowserTest {
     @TempDir
@@ -33,6 +33,7 @@ class BenchBrowserTest {
     private Path clock;
     private int port;
     private Process server;
+    private OwnDatabase database;
     private Browsing window;
     private Page page;
     private long seconds;
@@ -44,15 +45,17 @@ class BenchBrowserTest {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
+        database = OwnDatabase.made(dir.resolve("database"));
         launch();
         window = Browsing.forgiving();
         page = window.page();
     }
 
     @AfterEach
-    void stop() {
+    void stop() throws InterruptedException {
         window.close();
         server.destroyForcibly();
+        database.kill();
     }
 
     private void later(long by) throws IOException {
@@ -66,10 +69,7 @@ class BenchBrowserTest {
                 java.nio.file.StandardCopyOption.REPLACE_EXISTING);
     }
 
-    /** On a database of its own beside that of the other tests. */
     private void launch() throws Exception {
-        String url = System.getenv("SCHACHTEL_DB_URL").replaceAll("/[^/]*$", "/schachtel_bench_" + port)
-                + "?createDatabaseIfNotExist=true";
         String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -80,7 +80,7 @@ class BenchBrowserTest {
                 classes,
                 BenchServer.class.getName(),
                 "--server.port=" + port);
-        builder.environment().put("SCHACHTEL_DB_URL", url);
+        database.tell(builder.environment());
         server = builder.redirectErrorStream(true)
                 .redirectOutput(dir.resolve("server.log").toFile())
                 .start();
@@ -161,10 +161,11 @@ class BenchBrowserTest {
                         .analyze()
                         .getViolations())
                 .isEmpty();
+        twoMakers();
         workUntil("foam");
         killed();
+        databaseKilled();
         mishap();
-        twoMakers();
         workUntil("All done");
         assertThat(page.locator(".tiles")).not().containsText("aside");
         assertThat(page.locator(".run-foot")).containsText("1 mishap");
@@ -188,6 +189,23 @@ class BenchBrowserTest {
         assertThat(done()).isEqualTo(before + 1);
     }
 
+    /** The same for the database: the server says that it could not keep the answer, and gets it again. */
+    private void databaseKilled() throws Exception {
+        if (page.locator(".answer button").textContent().contains("Begin")) {
+            space();
+        }
+        int before = done();
+        database.kill();
+        page.keyboard().press("Space");
+        assertThat(page.locator("#lost")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
+        database.start();
+        assertThat(page.locator(".where b").first())
+                .hasText(Integer.toString(before + 2), new LocatorAssertions.HasTextOptions().setTimeout(30_000));
+        assertThat(page.locator("#lost")).isHidden();
+        page.reload();
+        assertThat(done()).isEqualTo(before + 1);
+    }
+
     private void mishap() throws IOException {
         workUntil("Close");
         if (page.locator(".answer button").textContent().contains("Begin")) {
@@ -201,8 +219,17 @@ class BenchBrowserTest {
         assertThat(headline()).containsText("Again:");
     }
 
+    /** Cautions are ticked before the step's own answer is offered. */
+    private static void careful(Page at) {
+        for (int i = 0; i < 4 && at.locator(".ticks").count() > 0; i++) {
+            at.waitForResponse("**/say", () -> at.keyboard().press("Space"));
+            assertThat(at.locator(".ticks").or(at.locator(".answer")).first()).isVisible();
+        }
+    }
+
     /** A second device sees other work, and can't confirm what the first is at. */
     private void twoMakers() {
+        careful(page);
         if (page.locator(".answer button").textContent().contains("Begin")) {
             space();
         }
@@ -210,10 +237,16 @@ class BenchBrowserTest {
         Page other = window.page().context().newPage();
         other.navigate(page.url().replaceAll("\\?.*", "") + "?maker=Bakery");
         assertThat(other.locator(".others")).containsText("Maker 1");
+        careful(other);
         Locator step = other.locator(".answer input[name=step]");
-        if (step.count() > 0) {
-            assertThat(step.getAttribute("value")).isNotEqualTo(mine);
-        }
+        assertThat(step.getAttribute("value")).isNotEqualTo(mine);
+        step.evaluate("(field, key) => { field.value = key; }", mine);
+        other.keyboard().press("Space");
+        assertThat(other.locator("#notice")).containsText("Maker 1 is at it.");
+        space();
+        step.evaluate("(field, key) => { field.value = key; }", mine);
+        other.keyboard().press("Space");
+        assertThat(other.locator("#notice")).containsText("Done already, by Maker 1.");
         other.close();
     }
 

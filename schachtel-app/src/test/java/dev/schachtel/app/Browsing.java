@@ -20,7 +20,11 @@ final class Browsing implements AutoCloseable {
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
         page.onConsoleMessage(m -> {
-            boolean lost = forgiving && (m.text().contains("ERR_") || m.text().startsWith("htmx:"));
+            boolean lost = forgiving
+                    && (m.text().contains("ERR_")
+                            || m.text().contains("503")
+                            || m.text().startsWith("htmx:")
+                            || m.text().startsWith("Response Status Error Code 503"));
             boolean refusal = m.text().contains("422") || m.text().contains("409") || lost;
             if (m.type().equals("error") && !refusal) {
                 throw new AssertionError(m.text());

@@ -2,7 +2,7 @@ package dev.schachtel.app.setup;
 
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -49,7 +49,7 @@ class Troubles {
         return page(model, "This file is too large", "A card file may be 10 MB at most. Nothing was changed.");
     }
 
-    @ExceptionHandler({CannotCreateTransactionException.class, DataAccessException.class})
+    @ExceptionHandler({TransactionException.class, DataAccessException.class})
     @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
     String noDatabase(Model model) {
         model.addAttribute("again", true);
