@@ -26,7 +26,7 @@ class ArchitectureTest {
             List.of("exchange"),
             List.of("run"),
             List.of("drawing"),
-            List.of("check", "cutting", "assembly"),
+            List.of("check", "cutting", "assembly", "tolerance"),
             List.of("motion"),
             List.of("engineering"),
             List.of("build"),

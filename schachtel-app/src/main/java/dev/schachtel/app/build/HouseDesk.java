@@ -27,16 +27,22 @@ class HouseDesk {
                 .map(s -> new BuildView.School(
                         s.question(),
                         wording.house(s.question()),
-                        s.options().stream().map(o -> option(s.question(), o)).toList()))
+                        s.options().stream()
+                                .map(o -> option(
+                                        s.question(), o, plan.spec().brief().cards()))
+                                .toList()))
                 .toList();
     }
 
-    private BuildView.Option option(String question, Schools.Option option) {
+    private BuildView.Option option(String question, Schools.Option option, int cards) {
         List<String> says = new ArrayList<>();
         long minutes = Math.round(option.later().toSeconds() / 60.0);
         if (!option.yours() && minutes == 0) {
             says.add("as long");
         }
+        option.even()
+                .ifPresent(share -> says.add(Math.round(share * cards) + " of " + cards
+                        + (cards == 1 ? " with even borders" : " have even borders")));
         if (!option.thicker().isZero()) {
             says.add(millimetres(option.thicker()));
         }

@@ -39,6 +39,8 @@ enum BuildOrder implements OrderRule {
             && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.ATTACH)
             && b.parts().get(0).equals(a.parts().get(0))),
     LAYOUT_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.LAYOUT && b.kind().sticks()),
+    /** Marks guide the hand only while nothing lies there. */
+    MARK_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.MARK && b.kind().sticks()),
     /** What is to be laid out is cut. */
     CUT_BEFORE_LAYOUT((a, b, build) ->
             b.kind() == OpKind.LAYOUT && a.kind().cuts() && a.kind() != OpKind.SNIP_FOAM && a.kind() != OpKind.PUNCH),
@@ -60,6 +62,10 @@ enum BuildOrder implements OrderRule {
     FOAM_BEFORE_CLOSE((a, b, build) -> a.kind() == OpKind.LAY_FOAM
             && b.kind() == OpKind.CLOSE
             && a.parts().get(0).equals(b.parts().get(0))),
+    /** Sheets become one before anything is stuck on them or they on anything. */
+    SHEETS_BEFORE_USE((a, b, build) -> a.kind() == OpKind.STACK
+            && b.kind().sticks()
+            && b.parts().contains(a.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
     FOAM_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.LAY_FOAM && b.kind() == OpKind.FILL),
     INSIDE_BEFORE_FRONT(

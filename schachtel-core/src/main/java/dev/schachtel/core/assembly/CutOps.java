@@ -33,8 +33,14 @@ final class CutOps {
         cut(OpKind.ELECTRONIC_CUT, p -> own(p, CutMethod.ELECTRONIC) + openings(p, CutMethod.ELECTRONIC));
         cut(OpKind.KNIFE_CUT, p -> knifed(p) + (middle(p) ? 1 : 0));
         cut(OpKind.PUNCH, p -> openings(p, CutMethod.PUNCH));
-        cut(OpKind.SNIP_FOAM, p -> p.material() instanceof Foam && p.method() != CutMethod.DIE ? p.perCard() : 0);
+        cut(OpKind.SNIP_FOAM, p -> isSnipped(p) ? p.perCard() : 0);
         return ops;
+    }
+
+    private static boolean isSnipped(Part part) {
+        return part.material() instanceof Foam foam
+                && foam.form() != Foam.Form.SQUARES
+                && part.method() != CutMethod.DIE;
     }
 
     /** Parts cut with the knife are trimmed to their rectangle first. */

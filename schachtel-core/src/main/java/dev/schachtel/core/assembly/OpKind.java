@@ -17,10 +17,14 @@ public enum OpKind {
     SCORE(60, 45),
     FOLD(0, 60),
     LAYOUT(60, 120),
+    /** Marking where pieces lie, one after the other. */
+    MARK(30, 20),
     TRACE(30, 120),
     FIX_FILM(60, 150),
     LAY_DAM(60, 25),
     LAY_FOAM(30, 30),
+    /** Several sheets of the same part glued into one. */
+    STACK(60, 45),
     WRAP(60, 120),
     SEAL(20, 40),
     GLUE_BEHIND(30, 60),
@@ -109,6 +113,11 @@ public enum OpKind {
 
     Duration each() {
         return each;
+    }
+
+    /** Lays a piece on another, where it should sit well. */
+    boolean places() {
+        return this == ATTACH || this == LINE || this == CLOSE;
     }
 
     /** Puts something on for good. */

@@ -47,6 +47,7 @@ final class Operations {
         ops.addAll(new SurfaceOps(build).all());
         folding();
         build.chambers().forEach(this::chamber);
+        stacks();
         joints();
         movements();
         threads();
@@ -59,6 +60,10 @@ final class Operations {
                 .toList();
         if (!glued.isEmpty()) {
             ops.add(Op.of(OpKind.LAYOUT, whole, cardParts(), layouts()));
+        }
+        int laid = (int) ops.stream().filter(o -> o.kind().places()).count();
+        if (house.placing() == HouseRules.Placing.MEASURED && laid > 0) {
+            ops.add(Op.of(OpKind.MARK, whole, cardParts(), laid * cards));
         }
         if (!build.chambers().isEmpty()) {
             ops.add(Op.of(OpKind.TRY, whole, List.of(), cards));
@@ -145,6 +150,20 @@ final class Operations {
         List<PartId> all = new ArrayList<>(first);
         all.add(last);
         return all;
+    }
+
+    /** Sheets that are glued into one, unless a thread runs between them or they are put together where they move. */
+    private void stacks() {
+        for (Part part : build.parts()) {
+            boolean hangs = build.parts().stream()
+                    .anyMatch(p -> p.material() instanceof Thread && p.owner().equals(part.owner()));
+            boolean moves =
+                    build.mechanics().motions().stream().anyMatch(m -> m.owner().equals(part.owner()));
+            if (part.stacked() > 1 && part.material() instanceof Cardstock && !hangs && !moves) {
+                int sheets = (part.stacked() - 1) * part.at().size();
+                ops.add(Op.of(OpKind.STACK, part.owner(), List.of(part.id()), sheets * cards));
+            }
+        }
     }
 
     /** One operation for each part that is stuck on another, foam and film aside. */

@@ -27,13 +27,16 @@ import dev.schachtel.core.shape.Stretch;
 /**
  * A foam field behind a raised panel: strips round its edge, set in 3 mm, and cross strips so that no span is over 40 mm;
  * kept off dams, windows and whatever moves (KEEP_OFF zones). Pieces shorter than 10 mm are left out; lengths are cut down
- * to whole half millimetres.
+ * to whole half millimetres. Ready squares lie in the same rows, no further apart than the span.
  */
 final class FoamRim {
     static final Length WIDTH = Length.ofMillimetres(6);
     static final Length INSET = Length.ofMillimetres(3);
     /** Card sags between supports further apart: handbook chapter 2. */
     static final Length LONGEST_SPAN = Length.ofMillimetres(40);
+
+    /** Between squares: the corners of four of them are then no more than the longest span apart, 28 x root 2 = 39.6. */
+    private static final Length BETWEEN_SQUARES = Length.ofMillimetres(28);
 
     private static final Length SHORTEST = Length.ofMillimetres(10);
     private static final Length STEP = Length.ofMicrometres(500);
@@ -73,7 +76,7 @@ final class FoamRim {
         boolean tall = !across.isAbove(up);
         Length along = (tall ? up : across.minus(WIDTH.times(2)));
         int spans = 1;
-        while (spans < 40 && along.minus(WIDTH.times(spans - 1L)).isAbove(LONGEST_SPAN.times(spans))) {
+        while (spans < 40 && along.minus(WIDTH.times(spans - 1L)).isAbove(span().times(spans))) {
             spans++;
         }
         Length gap = along.minus(WIDTH.times(spans - 1L)).splitInto(spans).get(0);
@@ -96,13 +99,40 @@ final class FoamRim {
         }
         Outline band = (lying ? Outline.sheet(length, WIDTH) : Outline.sheet(WIDTH, length)).placed(corner);
         for (Stretch free : free(band, lying)) {
-            Length cut = STEP.times(free.length().holds(STEP));
-            if (!cut.isBelow(SHORTEST)) {
-                Placement at = lying
-                        ? Placement.at(free.from(), corner.up())
-                        : Placement.at(corner.across().plus(WIDTH), free.from()).turned(Angle.ofDegrees(90));
-                strips.computeIfAbsent(cut, k -> new ArrayList<>()).add(at);
+            if (foam.form() == Foam.Form.SQUARES) {
+                squares(strips, corner, free, lying);
+            } else {
+                strip(strips, corner, free, lying);
             }
+        }
+    }
+
+    private static void strip(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
+        Length cut = STEP.times(free.length().holds(STEP));
+        if (!cut.isBelow(SHORTEST)) {
+            Placement at = lying
+                    ? Placement.at(free.from(), corner.up())
+                    : Placement.at(corner.across().plus(WIDTH), free.from()).turned(Angle.ofDegrees(90));
+            strips.computeIfAbsent(cut, k -> new ArrayList<>()).add(at);
+        }
+    }
+
+    /** Ready squares at both ends and between, as few as leave no longer span; beside the rows across, a span further in. */
+    private static void squares(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
+        Length from = lying ? free.from() : free.from().plus(BETWEEN_SQUARES.half());
+        Length left = lying ? free.length() : free.length().minus(BETWEEN_SQUARES);
+        if (left.isBelow(Foam.SQUARE)) {
+            from = free.from().plus(free.length().minus(Foam.SQUARE).half());
+            left = Foam.SQUARE;
+        }
+        Length room = left.minus(Foam.SQUARE);
+        Length pitch = Foam.SQUARE.plus(BETWEEN_SQUARES);
+        int gaps = room.holds(pitch) + (room.isMultipleOf(pitch) ? 0 : 1);
+        List<Length> steps = gaps == 0 ? List.of() : room.splitInto(gaps);
+        List<Placement> own = strips.computeIfAbsent(Foam.SQUARE, k -> new ArrayList<>());
+        for (int i = 0; i <= gaps; i++) {
+            own.add(lying ? Placement.at(from, corner.up()) : Placement.at(corner.across(), from));
+            from = i < gaps ? from.plus(steps.get(i)) : from;
         }
     }
 
@@ -127,9 +157,14 @@ final class FoamRim {
         return all.less(taken);
     }
 
+    private Length span() {
+        return foam.form() == Foam.Form.SQUARES ? BETWEEN_SQUARES : LONGEST_SPAN;
+    }
+
     private void add(Length length, List<Placement> at) {
         PartId id = new PartId(panel.owner(), "foam-" + Math.round(Mm.of(length) * 10));
-        Part strip = Part.of(id, "Foam strip", foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
+        String name = foam.form() == Foam.Form.SQUARES ? "Foam square" : "Foam strip";
+        Part strip = Part.of(id, name, foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
                 .at(at)
                 .cutBy(CutMethod.SCISSORS);
         site.part(strip);
@@ -137,10 +172,19 @@ final class FoamRim {
         site.joint(new Joint(panel.slab(), SlabId.of(id), Joint.Hold.RESTS, foam, Length.ZERO));
     }
 
+    private String kind() {
+        return foam.form() == Foam.Form.SQUARES ? "square" : "strip";
+    }
+
     private void derive(Length total, Map<Length, List<Placement>> strips) {
         List<Derivation.Term> terms = new ArrayList<>();
         strips.forEach((length, at) -> terms.add(
-                new Derivation.Term(at.size(), "strip", Amount.of(length), new Source(panel.owner(), "fixing"))));
-        site.derive(new Derivation(panel.owner(), "Foam tape", Amount.of(total), "", terms));
+                new Derivation.Term(at.size(), kind(), Amount.of(length), new Source(panel.owner(), "fixing"))));
+        site.derive(new Derivation(
+                panel.owner(),
+                foam.form() == Foam.Form.SQUARES ? "Foam squares" : "Foam tape",
+                Amount.of(total),
+                "",
+                terms));
     }
 }

@@ -7,6 +7,7 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -26,6 +27,9 @@ import dev.schachtel.core.shape.Placement;
 /** A mat is what it lies on less twice the reveal, both ways. Held by foam, it stands on strips round its edge. */
 @AutoService(Engineer.class)
 public final class MatEngineer implements Engineer<Mat> {
+    /** Between two sheets that are glued into one. */
+    private static final Length GLUE = Length.ofMicrometres(50);
+
     @Override
     public Class<Mat> engineers() {
         return Mat.class;
@@ -33,8 +37,7 @@ public final class MatEngineer implements Engineer<Mat> {
 
     @Override
     public void engineer(Mat mat, Site site) {
-        Source on = new Source(mat.id(), "on");
-        site.ground(mat.on(), on).ifPresent(ground -> lay(mat, ground, site));
+        site.ground(mat.on(), new Source(mat.id(), "on")).ifPresent(ground -> lay(mat, ground, site));
     }
 
     private void lay(Mat mat, Ground ground, Site site) {
@@ -58,18 +61,25 @@ public final class MatEngineer implements Engineer<Mat> {
         Form form = shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h);
         site.part(Part.of(id, name, card, form, shaped ? onFace.placed(back) : Outline.sheet(w, h))
                 .at(at)
+                .stacked(mat.sheets())
                 .cutBy(shaped ? CutMethod.ELECTRONIC : CutMethod.TRIMMER)
                 .grain(grain(ground)));
         Ground plain =
                 Ground.of(id, slab, at, new Outline.Size(w, h), ground.fold()).on(ground.slab());
         Ground own = shaped ? plain.shaped(onFace) : plain;
         site.ground(mat.id(), own);
+        hold(mat, own, site);
+        derive(mat, ground, site, name, new Outline.Size(w, h));
+    }
+
+    /** On what it lies on, by its fixing; foam is laid once everything else has its place. */
+    private static void hold(Mat mat, Ground own, Site site) {
         Material fixing = new Stuff(site).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
-        site.lay(slab, ground.slab(), fixing);
+        Length apart = fixing.thickness().plus(GLUE.times(mat.sheets() - 1L));
+        site.joint(new Joint(own.slab(), own.under(), Joint.Hold.RESTS, fixing, apart));
         if (fixing instanceof Foam foam) {
             site.afterwards(() -> new FoamRim(site, own, foam).lay());
         }
-        derive(mat, ground, site, name, new Outline.Size(w, h));
     }
 
     private static void derive(Mat mat, Ground ground, Site site, String name, Outline.Size size) {

@@ -25,10 +25,10 @@ public final class Choices {
             case CARD -> named(workshop.all(Cardstock.class).stream());
             case FILM -> named(workshop.all(Film.class).stream());
             case THREAD -> named(workshop.all(Thread.class).stream());
-            case FOAM -> named(workshop.all(Foam.class).stream());
+            case FOAM -> named(workshop.all(Foam.class).stream().filter(f -> f.form() != Foam.Form.SQUARES));
             case FIXING ->
                 named(workshop.materials().stream()
-                        .filter(m -> m instanceof Adhesive || m instanceof Foam f && f.form() == Foam.Form.TAPE));
+                        .filter(m -> m instanceof Adhesive || m instanceof Foam f && f.form() != Foam.Form.SHEET));
             case FILLING ->
                 workshop.fillings().stream()
                         .map(f -> new Choice(f.id(), f.name()))

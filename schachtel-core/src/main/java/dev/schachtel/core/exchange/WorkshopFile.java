@@ -22,16 +22,22 @@ public final class WorkshopFile {
      */
     public static Workshop read(String text) {
         JsonNode file = Json.parse(text);
-        if (file instanceof ObjectNode object && !object.has("house")) {
-            object.setAll(usual());
+        if (file instanceof ObjectNode object) {
+            complete(object);
         }
         return (Workshop) new RecordCodec(Units.MM).read(file, Workshop.class, "$");
     }
 
-    /** What files of before had no word for: the technique book and the house rules that a new workshop starts with. */
-    private static ObjectNode usual() {
+    /** What files of before had no word for: the technique book, and house rules, all or some. */
+    private static void complete(ObjectNode workshop) {
         ObjectNode standard = (ObjectNode) Json.parse(standardText());
-        return standard.retain("techniques", "house");
+        if (!workshop.has("house")) {
+            workshop.setAll(standard.retain("techniques", "house"));
+        } else if (workshop.get("house") instanceof ObjectNode house) {
+            standard.get("house").properties().stream()
+                    .filter(rule -> !house.has(rule.getKey()))
+                    .forEach(rule -> house.set(rule.getKey(), rule.getValue()));
+        }
     }
 
     /** What {@link #read} takes back. */

@@ -1,5 +1,7 @@
 package dev.schachtel.core.material;
 
+import dev.schachtel.core.measure.Length;
+
 /**
  * Where makers differ, and which way this one goes. Each changes the order or the steps of every build plan.
  *
@@ -13,6 +15,7 @@ public record HouseRules(
         Ground ground,
         Layout layout,
         Overhang overhang,
+        Placing placing,
         int boards,
         int weights) {
     public HouseRules {
@@ -30,6 +33,7 @@ public record HouseRules(
             Ground.BACKGROUND_FIRST,
             Layout.PHOTO,
             Overhang.LEAVE,
+            Placing.BY_EYE,
             8,
             4);
 
@@ -73,27 +77,48 @@ public record HouseRules(
         TRIM
     }
 
+    /** How pieces come to lie where they should; the spread of it is one sigma. By eye: handbook chapter 2. */
+    public enum Placing {
+        BY_EYE(1200),
+        /** Marked with ruler and pencil first; a hole punch is set as exactly. */
+        MEASURED(500);
+
+        private final Length sigma;
+
+        Placing(long micrometres) {
+            this.sigma = Length.ofMicrometres(micrometres);
+        }
+
+        public Length sigma() {
+            return sigma;
+        }
+    }
+
     public HouseRules with(InkOrCut other) {
-        return new HouseRules(other, shades, outlines, ground, layout, overhang, boards, weights);
+        return new HouseRules(other, shades, outlines, ground, layout, overhang, placing, boards, weights);
     }
 
     public HouseRules with(Shades other) {
-        return new HouseRules(edges, other, outlines, ground, layout, overhang, boards, weights);
+        return new HouseRules(edges, other, outlines, ground, layout, overhang, placing, boards, weights);
     }
 
     public HouseRules with(Outlines other) {
-        return new HouseRules(edges, shades, other, ground, layout, overhang, boards, weights);
+        return new HouseRules(edges, shades, other, ground, layout, overhang, placing, boards, weights);
     }
 
     public HouseRules with(Ground other) {
-        return new HouseRules(edges, shades, outlines, other, layout, overhang, boards, weights);
+        return new HouseRules(edges, shades, outlines, other, layout, overhang, placing, boards, weights);
     }
 
     public HouseRules with(Layout other) {
-        return new HouseRules(edges, shades, outlines, ground, other, overhang, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, other, overhang, placing, boards, weights);
     }
 
     public HouseRules with(Overhang other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, other, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, layout, other, placing, boards, weights);
+    }
+
+    public HouseRules with(Placing other) {
+        return new HouseRules(edges, shades, outlines, ground, layout, overhang, other, boards, weights);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -24,9 +25,11 @@ import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.tolerance.Borders;
 
 /**
  * The ways in which makers differ, and what each costs or saves on this card: the same card planned once with every way.
@@ -35,6 +38,8 @@ import dev.schachtel.core.measure.Units;
 public final class Schools {
     private static final String FILM = "filmFixing";
     private static final String FIXING = "fixing";
+    private static final String STACKED = "stacked";
+    private static final String PLACING = "placing";
 
     private Schools() {}
 
@@ -52,8 +57,10 @@ public final class Schools {
      * @param later how much later the finish is with it; negative for earlier
      * @param thicker how much thicker the card is with it
      * @param mends how many more findings there are to mend with it
+     * @param even the share of cards whose borders all look even; empty where the answer has no part in that
      */
-    public record Option(String word, boolean yours, Duration later, Length thicker, int mends) {}
+    public record Option(
+            String word, boolean yours, Duration later, Length thicker, int mends, Optional<Double> even) {}
 
     /** Where an answer leads: another card, or another workshop. */
     public record Taken(CardSpec spec, Workshop workshop) {}
@@ -64,7 +71,7 @@ public final class Schools {
     }
 
     /** A question: on which cards it matters, its answers, and what each does. */
-    private record Question(String id, Predicate<CardSpec> matters, List<String> words, Taker taker) {}
+    private record Question(String id, BiPredicate<CardSpec, Workshop> matters, List<String> words, Taker taker) {}
 
     /** In the order in which pages show them; a further question is a further line. */
     private static final List<Question> ALL = List.of(
@@ -76,8 +83,8 @@ public final class Schools {
             card(
                     "height",
                     s -> !raised(s).isEmpty(),
-                    List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "tape"),
-                    (s, w) -> with(s, raised(s), FIXING, w)),
+                    List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "foam-squares-2", STACKED, "tape"),
+                    (s, w) -> lifted(s, raised(s), w)),
             house("edges", Schools::hasSurfaces, HouseRules.InkOrCut.class, HouseRules::with),
             house("shades", Schools::hasSurfaces, HouseRules.Shades.class, HouseRules::with),
             house("outlines", Schools::hasSurfaces, HouseRules.Outlines.class, HouseRules::with),
@@ -88,6 +95,12 @@ public final class Schools {
                     List.of("covers", "even"),
                     (s, w) -> with(s, raised(s), "reveal", reveal(s, w))),
             card("images", s -> !images(s).isEmpty(), List.of("die", "knife", "electronic"), Schools::cut),
+            new Question(
+                    "shaker",
+                    (s, w) -> !OnShaker.of(s, w).pieces().isEmpty(),
+                    List.of("outside", "inside"),
+                    (s, w, word) -> new Taken(OnShaker.of(s, w).laid(word.equals("inside")), w)),
+            house(PLACING, s -> true, HouseRules.Placing.class, HouseRules::with),
             house("overhang", s -> true, HouseRules.Overhang.class, HouseRules::with),
             house("layout", s -> true, HouseRules.Layout.class, HouseRules::with));
 
@@ -95,7 +108,10 @@ public final class Schools {
     private static Question card(
             String id, Predicate<CardSpec> matters, List<String> words, BiFunction<CardSpec, String, CardSpec> change) {
         return new Question(
-                id, matters, words, (spec, workshop, word) -> new Taken(change.apply(spec, word), workshop));
+                id,
+                (spec, workshop) -> matters.test(spec),
+                words,
+                (spec, workshop, word) -> new Taken(change.apply(spec, word), workshop));
     }
 
     /** A question whose answer is the house's. */
@@ -105,19 +121,23 @@ public final class Schools {
         for (E answer : type.getEnumConstants()) {
             answers.put(Scalars.kebab(answer.name()), answer);
         }
-        return new Question(id, matters, List.copyOf(answers.keySet()), (spec, workshop, word) -> {
-            HouseRules rules = change.apply(workshop.house(), answers.get(word));
-            return new Taken(spec, workshop.with(workshop.techniques(), rules));
-        });
+        return new Question(
+                id, (spec, workshop) -> matters.test(spec), List.copyOf(answers.keySet()), (spec, workshop, word) -> {
+                    HouseRules rules = change.apply(workshop.house(), answers.get(word));
+                    return new Taken(spec, workshop.with(workshop.techniques(), rules));
+                });
     }
 
     /** What matters for this card; house rules about surface work only where there is some. */
     public static List<School> of(Plan plan) {
         return ALL.stream()
-                .filter(q -> q.matters.test(plan.spec()))
+                .filter(q -> q.matters.test(plan.spec(), plan.workshop()))
                 .map(q -> new School(
                         q.id,
-                        q.words.stream().map(word -> option(plan, q, word)).toList()))
+                        q.words.stream()
+                                .filter(word -> isThere(plan.workshop(), word))
+                                .map(word -> option(plan, q, word))
+                                .toList()))
                 .toList();
     }
 
@@ -128,11 +148,17 @@ public final class Schools {
      */
     public static Taken take(CardSpec spec, Workshop workshop, String question, String word) {
         return ALL.stream()
-                .filter(q -> q.id.equals(question) && q.matters.test(spec) && q.words.contains(word))
+                .filter(q -> q.id.equals(question) && q.matters.test(spec, workshop) && q.words.contains(word))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException(question, "'" + word + "' is no answer to that on this card"))
                 .taker
                 .take(spec, workshop, word);
+    }
+
+    /** Foam that the workshop has never heard of is no answer. */
+    private static boolean isThere(Workshop workshop, String word) {
+        return !word.startsWith("foam-")
+                || workshop.material(new MaterialId(word)).isPresent();
     }
 
     private static boolean hasSurfaces(CardSpec spec) {
@@ -145,6 +171,13 @@ public final class Schools {
             now = CardEdit.of(now).set(piece.id(), component, word);
         }
         return now;
+    }
+
+    /** On foam, or flat; or flat and of several sheets in one. */
+    private static CardSpec lifted(CardSpec spec, List<Piece> pieces, String word) {
+        boolean stacked = word.equals(STACKED);
+        CardSpec held = with(spec, pieces, FIXING, stacked ? "glue" : word);
+        return with(held, pieces, "sheets", stacked ? "3" : "1");
     }
 
     /** Cut-outs laid on, which may be cut in different ways. */
@@ -194,7 +227,7 @@ public final class Schools {
         Taken taken = question.taker.take(plan.spec(), plan.workshop(), word);
         boolean same = taken.spec().equals(plan.spec()) && taken.workshop().equals(plan.workshop());
         if (same) {
-            return new Option(word, true, Duration.ZERO, Length.ZERO, 0);
+            return new Option(word, true, Duration.ZERO, Length.ZERO, 0, even(question, plan));
         }
         Function<Plan, Duration> total =
                 p -> Assembly.plan(p.build(), p.workshop()).total();
@@ -206,6 +239,14 @@ public final class Schools {
                 other.build().thickness().minus(plan.build().thickness()),
                 Math.max(
                         0,
-                        other.findings().count(Severity.MEND) - plan.findings().count(Severity.MEND)));
+                        other.findings().count(Severity.MEND) - plan.findings().count(Severity.MEND)),
+                even(question, other));
+    }
+
+    private static Optional<Double> even(Question question, Plan plan) {
+        Borders borders = Borders.of(plan.build());
+        return question.id.equals(PLACING) && borders.count() > 0
+                ? Optional.of(borders.even(plan.workshop().house().placing().sigma()))
+                : Optional.empty();
     }
 }

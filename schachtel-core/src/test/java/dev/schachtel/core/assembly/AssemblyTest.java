@@ -39,6 +39,7 @@ class AssemblyTest {
                                 .set("liner", "fixing", "glue"),
                         demo.set("shaker", "make", "one-piece").set("shaker", "foam", "foam-sheet-2"),
                         demo.remove("shaker").remove("window").set("panel", "fixing", "glue"),
+                        TestCards.raised().set("panel", "fixing", "glue").set("panel", "sheets", "3"),
                         demo.add("mat")
                                 .set("mat", "on", "inside")
                                 .add("sentiment")
@@ -55,7 +56,7 @@ class AssemblyTest {
         assertThat(plan.steps().get(plan.steps().size() - 1).op().kind()).isEqualTo(OpKind.ENVELOPE);
     }
 
-    /** Trimming is a house rule of its own: SurfaceTest has it. */
+    /** Trimming and marking are house rules of their own: SurfaceTest has them. */
     @Test
     void everyRuleBindsSomewhere() {
         Set<BuildOrder> met = EnumSet.noneOf(BuildOrder.class);
@@ -65,7 +66,7 @@ class AssemblyTest {
                 .filter(BuildOrder.class::isInstance)
                 .map(BuildOrder.class::cast)
                 .forEach(met::add));
-        met.addAll(EnumSet.of(BuildOrder.TRIM_AFTER_GLUE, BuildOrder.TRIM_BEFORE_BASE));
+        met.addAll(EnumSet.of(BuildOrder.TRIM_AFTER_GLUE, BuildOrder.TRIM_BEFORE_BASE, BuildOrder.MARK_BEFORE_GLUE));
         assertThat(EnumSet.complementOf(EnumSet.copyOf(met))).isEmpty();
     }
 

@@ -254,6 +254,7 @@ class SurfaceTest {
                 HouseRules.Ground.IMAGES_FIRST,
                 HouseRules.Layout.PHOTO,
                 HouseRules.Overhang.TRIM,
+                HouseRules.Placing.MEASURED,
                 8,
                 4);
         return Stream.concat(
