@@ -62,7 +62,7 @@ class HouseDesk {
 
     private static String millimetres(Length length) {
         double mm = length.nanometres() / 1e6;
-        return (mm > 0 ? "+" : "−") + String.format(java.util.Locale.ROOT, "%.1f mm thick", Math.abs(mm));
+        return String.format(java.util.Locale.ROOT, "%.1f mm ", Math.abs(mm)) + (mm > 0 ? "thicker" : "thinner");
     }
 
     /** Sizes of lots against all at once. */

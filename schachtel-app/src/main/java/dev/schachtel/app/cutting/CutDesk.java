@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
 
@@ -30,6 +31,7 @@ import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.measure.Length;
@@ -221,14 +223,17 @@ class CutDesk {
     }
 
     private static CutView.RollLine roll(LinearPlan plan) {
+        Function<Length, String> much = plan.material() instanceof Foam foam && foam.form() == Foam.Form.SQUARES
+                ? length -> length.holds(Foam.SQUARE) + " squares"
+                : CutDesk::metres;
         return new CutView.RollLine(
                 plan.material().name(),
-                metres(plan.needed()),
+                much.apply(plan.needed()),
                 plan.uses().stream()
-                        .map(u -> metres(u.taken()) + " from the one with "
-                                + metres(u.roll().left()) + ", leaves " + metres(u.left()))
+                        .map(u -> much.apply(u.taken()) + " from the one with "
+                                + much.apply(u.roll().left()) + ", leaves " + much.apply(u.left()))
                         .toList(),
-                plan.enough() ? "" : metres(plan.missing()) + " missing");
+                plan.enough() ? "" : much.apply(plan.missing()) + " missing");
     }
 
     private static CutView.Roller roller(DieRun run, Units units) {

@@ -11,5 +11,5 @@ public record Mat(
         @Asked(value = "Reveal", initial = "3 mm", inches = "1/8 in", min = "0 mm", max = "100 mm") Length reveal,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing,
-        @Asked(value = "Sheets glued into one", initial = "1", min = "1", max = "6") int sheets)
+        @Asked(value = "Sheets in one", initial = "1", min = "1", max = "6") int sheets)
         implements Layer, Carrier {}

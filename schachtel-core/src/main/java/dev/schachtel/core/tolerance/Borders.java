@@ -8,13 +8,14 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 
 /**
- * Even borders round what is laid on something else. A border looks even as long as it is nowhere less than half as wide
+ * Even borders round panels and mats: their reveal. A border looks even as long as it is nowhere less than half as wide
  * as it should be: the piece is off by at most half the border, both ways.
  */
 public final class Borders {
@@ -32,7 +33,7 @@ public final class Borders {
     public static Borders of(Build build) {
         List<Double> found = new ArrayList<>();
         for (Joint joint : build.joints()) {
-            if (joint.hold() == Joint.Hold.RESTS && isCard(build, joint.upper()) && isCard(build, joint.lower())) {
+            if (joint.hold() == Joint.Hold.RESTS && isLayer(build, joint.upper()) && isCard(build, joint.lower())) {
                 Level upper = build.level(joint.upper()).orElseThrow();
                 Level lower = build.level(joint.lower()).orElseThrow();
                 double border = border(upper.slab().bounds(), lower.slab().bounds());
@@ -42,6 +43,12 @@ public final class Borders {
             }
         }
         return new Borders(found);
+    }
+
+    private static boolean isLayer(Build build, SlabId slab) {
+        return build.partAt(slab)
+                .filter(part -> build.spec().find(part.owner(), Layer.class).isPresent())
+                .isPresent();
     }
 
     private static boolean isCard(Build build, SlabId slab) {
