@@ -68,13 +68,17 @@
     go(address.split("#")[0], () => link.dataset.pin && pulse(link.dataset.pin), link.dataset.into);
   });
 
-  // The open step stays in sight in its own list; the page itself is not moved.
-  const follow = () => $$("[aria-current=step]").forEach((step) => {
-    const box = step.closest(".scroll, .steps");
-    if (!box || box.scrollHeight <= box.clientHeight) return;
-    const at = step.getBoundingClientRect(), seen = box.getBoundingClientRect();
-    if (at.top < seen.top || at.bottom > seen.bottom) box.scrollTop += at.top - seen.top - seen.height / 3;
-  });
+  // The open step stays in sight in its own list, the open tab in the strip; the page itself is not moved.
+  const follow = () => {
+    $$("[aria-current=step]").forEach((step) => {
+      const box = step.closest(".scroll, .steps");
+      if (!box || box.scrollHeight <= box.clientHeight) return;
+      const at = step.getBoundingClientRect(), seen = box.getBoundingClientRect();
+      if (at.top < seen.top || at.bottom > seen.bottom) box.scrollTop += at.top - seen.top - seen.height / 3;
+    });
+    const strip = $(".strip"), tab = $(".strip [aria-current]");
+    if (tab && strip.scrollWidth > strip.clientWidth) strip.scrollLeft += tab.getBoundingClientRect().left - strip.getBoundingClientRect().left - 24;
+  };
   // What was folded open stays so, and lists stay where they were scrolled to, when a page is drawn anew after a change.
   const kept = { folds: [], lists: [] };
   const folds = () => $$("details.fold");
