@@ -77,7 +77,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     }
 
     /** A card file of the demo folder. */
-    static CardSpec demo(String file) {
+    public static CardSpec demo(String file) {
         return CardFile.read(demoText(file), WorkshopFile.standard());
     }
 

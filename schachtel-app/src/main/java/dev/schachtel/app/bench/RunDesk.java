@@ -36,6 +36,7 @@ import dev.schachtel.core.run.RunStep;
 @Component
 class RunDesk {
     private static final int KEPT = 16;
+    private static final int ORDERS = 3;
     private static final int TIMERS = 3;
     private static final int MEANWHILE = 3;
 
@@ -121,9 +122,7 @@ class RunDesk {
                 step.last(),
                 state.doing(step.key()).map(m -> m.at().toEpochMilli()).orElse(0L),
                 step.hands(),
-                op == null
-                        ? List.of()
-                        : wording.opOrders(op, made.build).stream().limit(3).toList(),
+                op == null ? List.of() : wording.opOrders(op, made.build, ORDERS),
                 op == null
                         ? ""
                         : SvgWriter.write(

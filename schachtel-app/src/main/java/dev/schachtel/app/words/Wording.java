@@ -16,6 +16,7 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
@@ -79,7 +80,27 @@ public class Wording {
         for (int i = 1; texts.containsKey(stem + i); i++) {
             orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
         }
+        if (!op.rest().isZero()) {
+            orders.add(fill(rest(op), name -> Times.of(op.rest())));
+        }
         return orders;
+    }
+
+    /** No more orders than this; how long it dries or is pressed stays among them. */
+    public List<String> opOrders(Op op, Build build, int most) {
+        List<String> all = opOrders(op, build);
+        if (all.size() <= most) {
+            return all;
+        }
+        List<String> few = new ArrayList<>(all.subList(0, most));
+        if (!op.rest().isZero()) {
+            few.set(most - 1, all.get(all.size() - 1));
+        }
+        return few;
+    }
+
+    private static String rest(Op op) {
+        return op.surface().isEmpty() ? "rest.press" : op.kind() == OpKind.HEAT ? "rest.cool" : "rest.dry";
     }
 
     public String reason(OrderRule rule) {

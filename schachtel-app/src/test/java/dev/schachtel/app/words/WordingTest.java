@@ -1,0 +1,90 @@
+package dev.schachtel.app.words;
+
+import java.time.Duration;
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.app.RunningApp;
+import dev.schachtel.core.assembly.Caution;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.OpKind;
+import dev.schachtel.core.assembly.OrderRule;
+import dev.schachtel.core.assembly.OrderRules;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.plan.Schools;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Nothing that the core can say is without words, and every step says all that must be known of it. */
+class WordingTest {
+    private final Wording words = new Wording();
+
+    @ParameterizedTest
+    @EnumSource
+    void everyStepHasItsWords(OpKind kind) {
+        String stem = "step." + Wording.low(kind.name());
+        assertThat(List.of(".title", ".short", ".tool", ".do.1"))
+                .allSatisfy(part ->
+                        assertThat(words.knows(stem + part)).as(stem + part).isTrue());
+    }
+
+    static List<OrderRule> rules() {
+        return OrderRules.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void everyRuleGivesItsReason(OrderRule rule) {
+        assertThat(words.reason(rule)).endsWith(".").hasSizeBetween(20, 140);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyCautionIsSaid(Caution caution) {
+        assertThat(words.caution(caution)).endsWith(".");
+    }
+
+    @Test
+    void everyAnswerOfEveryHouseHasItsName() {
+        for (String file : List.of("upper-station.json", "viaduct.json", "platform-sign.json")) {
+            Plan plan = Planner.plan(RunningApp.demo(file), WorkshopFile.standard());
+            for (Schools.School school : Schools.of(plan)) {
+                assertThat(words.house(school.question())).isNotBlank();
+                school.options().forEach(o -> assertThat(words.house(school.question() + "." + o.word()))
+                        .isNotBlank());
+            }
+        }
+    }
+
+    /** Whoever glues is told how long to press, whoever inks how long to let dry, in the last order, on a short list too. */
+    @Test
+    void whatRestsIsSaidWithItsTime() {
+        Plan plan = Planner.plan(RunningApp.demo("viaduct.json"), WorkshopFile.standard());
+        int resting = 0;
+        for (Step step : plan.assembly().steps()) {
+            Op op = step.op();
+            List<String> all = words.opOrders(op, plan.build());
+            List<String> few = words.opOrders(op, plan.build(), 2);
+            assertThat(few).hasSizeLessThanOrEqualTo(2);
+            if (!op.rest().isZero()) {
+                resting++;
+                String verb = op.surface().isEmpty()
+                        ? "Press it flat under a weight for "
+                        : op.kind() == OpKind.HEAT ? "Let it cool for " : "Let it dry lying flat for ";
+                assertThat(all.get(all.size() - 1)).isEqualTo(verb + Times.of(op.rest()) + ".");
+                assertThat(few.get(few.size() - 1)).isEqualTo(all.get(all.size() - 1));
+            } else {
+                assertThat(all).noneMatch(order -> order.contains("under a weight for"));
+            }
+        }
+        assertThat(resting).isGreaterThanOrEqualTo(4);
+        assertThat(Times.of(Duration.ofMinutes(45))).isEqualTo("45 min");
+    }
+}
