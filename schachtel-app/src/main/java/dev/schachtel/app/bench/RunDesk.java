@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
@@ -108,16 +109,10 @@ class RunDesk {
 
     private RunView.Now at(RunStep step, RunState state, Known made) {
         Op op = made.ops.get(step.op());
-        boolean all = step.first() == 1
-                && step.last()
-                        == state.steps().stream().mapToInt(RunStep::last).max().orElse(1);
-        String which = step.cards() == 1
-                ? "Card " + step.first()
-                : all ? "All " + step.cards() + " cards" : "Cards " + step.first() + " to " + step.last();
         return new RunView.Now(
                 step.key(),
                 title(step, made),
-                which,
+                which(step, state),
                 step.first(),
                 step.last(),
                 state.doing(step.key()).map(m -> m.at().toEpochMilli()).orElse(0L),
@@ -136,6 +131,22 @@ class RunDesk {
                 op == null
                         ? List.of()
                         : op.cautions().stream().sorted().map(wording::caution).toList());
+    }
+
+    private static String which(RunStep step, RunState state) {
+        if (step.cards() == 1) {
+            return "Card " + step.first();
+        }
+        boolean all = step.first() == 1
+                && step.last()
+                        == state.steps().stream().mapToInt(RunStep::last).max().orElse(1);
+        String cards = all && step.aside().isEmpty()
+                ? "All " + step.cards() + " cards"
+                : "Cards " + step.first() + " to " + step.last();
+        return step.aside().isEmpty()
+                ? cards
+                : cards + " without "
+                        + step.aside().stream().map(String::valueOf).collect(Collectors.joining(", "));
     }
 
     private String title(RunStep step, Known made) {

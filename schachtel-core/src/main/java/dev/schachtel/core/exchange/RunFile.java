@@ -35,6 +35,9 @@ public final class RunFile {
 
     /** Runs of before knew heat and solvent by their kind of step alone, and no latest times. */
     private static void completed(JsonNode step) {
+        if (step instanceof ObjectNode old && !old.has("aside")) {
+            old.putArray("aside");
+        }
         step.path("waits").forEach(wait -> {
             if (wait instanceof ObjectNode old && !old.has("within")) {
                 old.put("within", 0);

@@ -10,7 +10,7 @@ import dev.schachtel.core.assembly.OpKind;
 
 /**
  * What has to be done again when something went wrong with one card: cutting the piece anew unless there is a spare, and
- * whatever was done to it before. The step itself waits for that.
+ * whatever was done to it before. That card goes through the step by itself then; the others don't wait for it.
  */
 final class Mishap {
     private final RunPlan plan;
@@ -47,18 +47,44 @@ final class Mishap {
                 again.add(before.once(last, wrong.card(), waits));
             }
         }
-        boolean wasDone = done.remove(at.key());
         List<RunStep.Wait> waits = again.isEmpty() ? List.of() : List.of(RunStep.Wait.dry(last));
-        RunStep redone = wasDone ? at.once(at.key(), wrong.card(), at.waits()) : at;
-        insert(again, redone.waitingFor(waits));
+        boolean wasDone = done.remove(at.key());
+        if (wasDone) {
+            again.add(at.once(at.key(), wrong.card(), at.waits()).waitingFor(waits));
+        } else if (at.cards() > 1) {
+            again.add(at.once(own(at, wrong.card()), wrong.card(), at.waits()).waitingFor(waits));
+            again.add(at.without(wrong.card()));
+        } else {
+            again.add(at.waitingFor(waits));
+        }
+        insert(again, at.key());
+        if (!wasDone && at.cards() > 1) {
+            followBoth(at, own(at, wrong.card()));
+        }
     }
 
-    private void insert(List<RunStep> again, RunStep at) {
+    /** What a step is called for one card alone. */
+    static String own(RunStep step, int card) {
+        return step.key() + ", card " + card;
+    }
+
+    /** What waited for a step waits for the card that goes by itself too. */
+    private void followBoth(RunStep at, String own) {
+        steps.replaceAll((key, step) -> {
+            List<RunStep.Wait> more = step.waits().stream()
+                    .filter(w -> w.key().equals(at.key()))
+                    .map(w -> new RunStep.Wait(own, w.dry(), w.within()))
+                    .toList();
+            return step.waitingFor(more);
+        });
+    }
+
+    /** In the place of a step. */
+    private void insert(List<RunStep> instead, String at) {
         Map<String, RunStep> all = new LinkedHashMap<>();
         steps.forEach((key, step) -> {
-            if (key.equals(at.key())) {
-                again.forEach(a -> all.put(a.key(), a));
-                all.put(key, at);
+            if (key.equals(at)) {
+                instead.forEach(a -> all.put(a.key(), a));
             } else {
                 all.put(key, step);
             }

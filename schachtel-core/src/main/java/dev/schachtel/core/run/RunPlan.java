@@ -29,6 +29,7 @@ public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
                     step.op().kind().name(),
                     step.lot().first(),
                     step.lot().last(),
+                    List.of(),
                     (int) step.hands().toSeconds(),
                     (int) step.op().rest().toSeconds(),
                     step.op().hazard(),

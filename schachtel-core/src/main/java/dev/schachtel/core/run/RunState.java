@@ -234,7 +234,11 @@ public final class RunState {
 
     /** Whether a card waits for something that is made again. */
     public boolean isAside(int card) {
-        return mishaps.stream().filter(m -> m.card() == card).anyMatch(m -> !done.containsKey(m.step()));
+        return mishaps.stream()
+                .filter(m -> m.card() == card)
+                .flatMap(m -> step(m.step()).stream())
+                .map(s -> steps.getOrDefault(Mishap.own(s, card), s))
+                .anyMatch(s -> !done.containsKey(s.key()));
     }
 
     /** Handwork and drying still to come, one after the other where nothing can run beside it. */

@@ -11,6 +11,7 @@ import dev.schachtel.core.material.Hazard;
  * @param op the operation's id in the build plan
  * @param kind what sort of operation, as plans call it
  * @param first the number of its first card, from 1
+ * @param aside cards from first to last that go through it by themselves, since something went wrong with them
  * @param hands seconds of handwork
  * @param rest seconds of drying or pressing afterwards
  * @param hazard what must not be near its opposite while this goes on or dries: heat or solvent
@@ -22,6 +23,7 @@ public record RunStep(
         String kind,
         int first,
         int last,
+        List<Integer> aside,
         int hands,
         int rest,
         Hazard hazard,
@@ -42,6 +44,7 @@ public record RunStep(
     private static final int SHORTEST = 30;
 
     public RunStep {
+        aside = List.copyOf(aside);
         parts = List.copyOf(parts);
         waits = List.copyOf(waits);
     }
@@ -49,13 +52,21 @@ public record RunStep(
     RunStep waitingFor(List<Wait> more) {
         List<Wait> all = new java.util.ArrayList<>(waits);
         all.addAll(more);
-        return new RunStep(key, op, kind, first, last, hands, rest, hazard, parts, all);
+        return new RunStep(key, op, kind, first, last, aside, hands, rest, hazard, parts, all);
     }
 
     /** The same for one card only, under a name of its own, with its share of the time and these waits. */
     RunStep once(String name, int card, List<Wait> own) {
         int share = Math.max(SHORTEST, hands / Math.max(1, cards()));
-        return new RunStep(name, op, kind, card, card, share, rest, hazard, parts, own);
+        return new RunStep(name, op, kind, card, card, List.of(), share, rest, hazard, parts, own);
+    }
+
+    /** The same for all its cards but one, in what is left of the time. */
+    RunStep without(int card) {
+        List<Integer> all = new java.util.ArrayList<>(aside);
+        all.add(card);
+        int left = Math.max(SHORTEST, hands - hands / Math.max(1, cards()));
+        return new RunStep(key, op, kind, first, last, all, left, rest, hazard, parts, waits);
     }
 
     /** Whether one is hot and the other burns. */
@@ -65,10 +76,10 @@ public record RunStep(
     }
 
     public int cards() {
-        return last - first + 1;
+        return last - first + 1 - aside.size();
     }
 
     public boolean holds(int card) {
-        return first <= card && card <= last;
+        return first <= card && card <= last && !aside.contains(card);
     }
 }
