@@ -72,11 +72,15 @@ final class Operations {
         return ops;
     }
 
-    /** One layout is photographed for all cards, each is lifted on its film, a printed sheet takes its printing too. */
+    /**
+     * One layout is photographed for all cards, each is lifted on its film, a printed sheet takes its printing too; keeping
+     * the pieces of each card in a row takes a quarter of a layout.
+     */
     private int layouts() {
         return switch (house.layout()) {
             case PHOTO -> 1;
             case LIFTING_FILM -> cards;
+            case STAMPING_ORDER -> 1 + (cards + 3) / 4;
             case PLACEMENT_SHEET -> 2;
         };
     }

@@ -67,6 +67,8 @@ public record HouseRules(
         PHOTO,
         /** All pieces are lifted at once on low-tack film. */
         LIFTING_FILM,
+        /** Pieces stay in the order in which they were stamped. */
+        STAMPING_ORDER,
         /** A sheet with all places is printed and laid under. */
         PLACEMENT_SHEET
     }
