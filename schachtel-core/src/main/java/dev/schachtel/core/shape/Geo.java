@@ -16,6 +16,8 @@ import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -209,7 +211,17 @@ final class Geo {
 
     /** A line grown to a band with round ends. */
     static Outline grownLine(Geometry line, double by) {
-        return largestOf(line.buffer(by, quarter(by))).orElseThrow();
+        return largestOf(grown(line, by)).orElseThrow();
+    }
+
+    /**
+     * Grown all round within the chord error. The library would first straighten out dents of up to a hundredth of the
+     * distance, which for a disc of 23 mm is more than a die can hold.
+     */
+    static Geometry grown(Geometry geometry, double by) {
+        BufferParameters exact = new BufferParameters(quarter(by));
+        exact.setSimplifyFactor(Math.min(0.01, Ring.CHORD_ERROR / 10 / Math.max(1e-3, Math.abs(by))));
+        return BufferOp.bufferOp(geometry, by, exact);
     }
 
     static Optional<Segment.Bow> circleOf(Outline outline) {

@@ -351,7 +351,7 @@ public final class Outline {
     }
 
     private Optional<Outline> buffered(Length by) {
-        return Geo.largestOf(Geo.polygon(this).buffer(Mm.of(by), Geo.quarter(Mm.of(by))));
+        return Geo.largestOf(Geo.grown(Geo.polygon(this), Mm.of(by)));
     }
 
     /** The box round that part of this shape, holes filled, which lies in a box; empty if none does. */

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
@@ -76,6 +78,13 @@ class MotionTest {
             Angle at = new Angle(-40_000_000 + (long) (random.nextDouble() * 105_000_000));
             assertThat(round.covers(body.turned(new Point(3, 5), at))).isTrue();
         }
+    }
+
+    /** Discs on shallow arcs, of which a sliver was once left out. */
+    @ParameterizedTest
+    @ValueSource(longs = {976, 7165})
+    void discsOnShallowArcsAreSweptWhole(long seed) {
+        sweepContainsEveryPosition(seed);
     }
 
     /** The distance of a swept area from an obstacle is the least of all positions' distances, within 0.01 mm. */
