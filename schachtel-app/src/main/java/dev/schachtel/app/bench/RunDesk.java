@@ -113,7 +113,7 @@ class RunDesk {
                 step.key(),
                 title(step, made),
                 which(step, state),
-                step.first(),
+                step.foremost(),
                 step.last(),
                 state.doing(step.key()).map(m -> m.at().toEpochMilli()).orElse(0L),
                 step.hands(),
@@ -135,18 +135,19 @@ class RunDesk {
 
     private static String which(RunStep step, RunState state) {
         if (step.cards() == 1) {
-            return "Card " + step.first();
+            return "Card " + step.foremost();
         }
-        boolean all = step.first() == 1
-                && step.last()
-                        == state.steps().stream().mapToInt(RunStep::last).max().orElse(1);
+        boolean all = step.first() == 1 && step.last() == state.cards();
         String cards = all && step.aside().isEmpty()
                 ? "All " + step.cards() + " cards"
                 : "Cards " + step.first() + " to " + step.last();
+        return cards + without(step);
+    }
+
+    private static String without(RunStep step) {
         return step.aside().isEmpty()
-                ? cards
-                : cards + " without "
-                        + step.aside().stream().map(String::valueOf).collect(Collectors.joining(", "));
+                ? ""
+                : " without " + step.aside().stream().map(String::valueOf).collect(Collectors.joining(", "));
     }
 
     private String title(RunStep step, Known made) {
@@ -164,7 +165,7 @@ class RunDesk {
         return state.timers(now).stream()
                 .limit(TIMERS)
                 .map(t -> new RunView.Timer(
-                        shortTitle(t.step(), made) + cards(t.step()),
+                        shortTitle(t.step(), made) + cards(t.step(), state),
                         t.then().map(s -> "then " + shortTitle(s, made)).orElse("then it is ready"),
                         t.since().toEpochMilli(),
                         t.until().toEpochMilli(),
@@ -172,8 +173,10 @@ class RunDesk {
                 .toList();
     }
 
-    private static String cards(RunStep step) {
-        return step.cards() == 1 ? ", card " + step.first() : "";
+    /** Which card, if it is a single one of several; which not, if one goes by itself. */
+    private static String cards(RunStep step, RunState state) {
+        boolean single = step.cards() == 1 && state.cards() > 1;
+        return single ? ", card " + step.foremost() : without(step);
     }
 
     /** What else can be begun now, and whether it is done before the next thing is dry. */
@@ -189,7 +192,7 @@ class RunDesk {
                     boolean fits = s.hands() <= dry;
                     String words = Times.of(Duration.ofSeconds(s.hands()))
                             + (dry == Long.MAX_VALUE ? "" : fits ? ", fits" : ", too long");
-                    return new RunView.Other(s.key(), title(s, made) + cards(s), words, fits);
+                    return new RunView.Other(s.key(), title(s, made) + cards(s, state), words, fits);
                 })
                 .toList();
     }
@@ -216,7 +219,7 @@ class RunDesk {
                 .filter(s -> state.doing(s.key())
                         .filter(m -> !m.maker().equals(who.name))
                         .isPresent())
-                .map(s -> state.doing(s.key()).orElseThrow().maker() + ": " + shortTitle(s, made) + cards(s))
+                .map(s -> state.doing(s.key()).orElseThrow().maker() + ": " + shortTitle(s, made) + cards(s, state))
                 .toList();
         RunStep last = null;
         for (RunEvent e : run.events()) {

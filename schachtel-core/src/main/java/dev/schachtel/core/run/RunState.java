@@ -126,6 +126,11 @@ public final class RunState {
         return Optional.ofNullable(doing.get(key));
     }
 
+    /** How many cards the run makes. */
+    public int cards() {
+        return plan.cards();
+    }
+
     public boolean isPaused() {
         return paused;
     }

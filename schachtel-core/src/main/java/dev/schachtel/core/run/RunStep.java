@@ -79,6 +79,15 @@ public record RunStep(
         return last - first + 1 - aside.size();
     }
 
+    /** The number of the first card that goes through it. */
+    public int foremost() {
+        int card = first;
+        while (card < last && aside.contains(card)) {
+            card++;
+        }
+        return card;
+    }
+
     public boolean holds(int card) {
         return first <= card && card <= last && !aside.contains(card);
     }

@@ -348,10 +348,9 @@ class RunTest {
             RunEvent.Kind kind = !at
                     ? RunEvent.Kind.BEGUN
                     : state.mishaps().size() < 3 && random.nextInt(20) == 0 ? RunEvent.Kind.WRONG : RunEvent.Kind.DONE;
-            int card = IntStream.iterate(1, c -> c + 1)
-                    .filter(next.get()::holds)
-                    .findFirst()
-                    .orElseThrow();
+            int card = next.get().foremost();
+            assertThat(next.get().holds(card)).isTrue();
+            assertThat(IntStream.range(1, card)).noneMatch(next.get()::holds);
             RunEvent event = event(maker, kind, next.get().key(), card);
             assertThat(state.refuses(event)).isEmpty();
             events.add(event);
