@@ -91,7 +91,7 @@ class DecorateController {
     /** A line of the technique book is taken out, unless this card has work of it. */
     @PostMapping("/book/remove")
     String removeWay(@PathVariable long id, @RequestParam String way) {
-        MaterialId gone = new MaterialId(way);
+        MaterialId gone = known(way);
         if (DecorateDesk.uses(cards.load(id).spec(), gone)) {
             throw new RefusedException(way, "is used on this card");
         }
@@ -103,7 +103,14 @@ class DecorateController {
     @PostMapping("/book")
     String book(
             @PathVariable long id, @RequestParam String way, @RequestParam String what, @RequestParam String value) {
-        workshops.change(w -> w.with(BookEdit.of(w.techniques()).set(new MaterialId(way), what, value), w.house()));
+        workshops.change(w -> w.with(BookEdit.of(w.techniques()).set(known(way), what, value), w.house()));
         return "redirect:/cards/" + id + "/decorate";
+    }
+
+    private static MaterialId known(String way) {
+        if (!way.matches(MaterialId.PATTERN)) {
+            throw new RefusedException("way", "there is no such line in the technique book");
+        }
+        return new MaterialId(way);
     }
 }

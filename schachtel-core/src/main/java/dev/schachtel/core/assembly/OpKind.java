@@ -125,6 +125,7 @@ public enum OpKind {
         return this == FIX_FILM
                 || this == LAY_DAM
                 || this == LAY_FOAM
+                || this == STACK
                 || this == WRAP
                 || this == GLUE_BEHIND
                 || this == INSERT

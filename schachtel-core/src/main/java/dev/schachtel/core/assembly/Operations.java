@@ -165,9 +165,19 @@ final class Operations {
                     build.mechanics().motions().stream().anyMatch(m -> m.owner().equals(part.owner()));
             if (part.stacked() > 1 && part.material() instanceof Cardstock && !hangs && !moves) {
                 int sheets = (part.stacked() - 1) * part.at().size();
-                ops.add(Op.of(OpKind.STACK, part.owner(), List.of(part.id()), sheets * cards));
+                ops.add(Op.of(OpKind.STACK, part.owner(), List.of(part.id()), sheets * cards)
+                        .resting(gluing(part)));
             }
         }
+    }
+
+    /** Sheets are held together by what holds the part; one on foam by glue, whose ten minutes are those of the stock. */
+    private Duration gluing(Part part) {
+        return build.joints().stream()
+                .filter(j -> partOf(j.upper()).equals(part.id()) && j.by() instanceof Adhesive)
+                .map(Operations::drying)
+                .findFirst()
+                .orElse(Duration.ofMinutes(10));
     }
 
     /** One operation for each part that is stuck on another, foam and film aside. */

@@ -119,6 +119,9 @@ final class FoamRim {
 
     /** Ready squares at both ends and between, as few as leave no longer span; beside the rows across, a span further in. */
     private static void squares(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
+        if (free.length().isBelow(Foam.SQUARE)) {
+            return;
+        }
         Length from = lying ? free.from() : free.from().plus(BETWEEN_SQUARES.half());
         Length left = lying ? free.length() : free.length().minus(BETWEEN_SQUARES);
         if (left.isBelow(Foam.SQUARE)) {

@@ -13,6 +13,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The workshop as JSON, read by the same rules as card files. */
 public final class WorkshopFile {
+    private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
+
     private WorkshopFile() {}
 
     /**
@@ -30,9 +32,9 @@ public final class WorkshopFile {
 
     /** What files of before had no word for: the technique book, and house rules, all or some. */
     private static void complete(ObjectNode workshop) {
-        ObjectNode standard = (ObjectNode) Json.parse(standardText());
+        ObjectNode standard = USUAL.deepCopy();
         if (!workshop.has("house")) {
-            workshop.setAll(standard.retain("techniques", "house"));
+            workshop.setAll(standard);
         } else if (workshop.get("house") instanceof ObjectNode house) {
             standard.get("house").properties().stream()
                     .filter(rule -> !house.has(rule.getKey()))
