@@ -13,7 +13,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Caution;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.check.RuleId;
@@ -43,11 +42,6 @@ class TroublesTest {
         EnumSet.allOf(Remedy.Act.class).forEach(a -> assertThat(wording.knows("remedy." + low(a)))
                 .as(a.name())
                 .isTrue());
-        EnumSet.allOf(OpKind.class).forEach(k -> {
-            assertThat(wording.knows("step." + low(k) + ".title")).as(k.name()).isTrue();
-            assertThat(wording.knows("step." + low(k) + ".do.1")).as(k.name()).isTrue();
-            assertThat(wording.knows("step." + low(k) + ".tool")).as(k.name()).isTrue();
-        });
         OrderRules.all().forEach(r -> assertThat(wording.reason(r)).as(r.id()).isNotBlank());
         EnumSet.allOf(Caution.class)
                 .forEach(c -> assertThat(wording.caution(c)).as(c.name()).isNotBlank());

@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.core.assembly.Caution;
+import dev.schachtel.core.assembly.Joining;
 import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRule;
@@ -66,17 +67,17 @@ public class Wording {
     }
 
     public String opTitle(Op op, Build build) {
-        return fill("step." + low(op.kind().name()) + ".title", name -> Html.escape(part(op, build, name)));
+        return fill("step." + op.kind().id() + ".title", name -> part(op, build, name));
     }
 
     /** The short word for the time band. */
     public String opShort(Op op) {
-        return fill("step." + low(op.kind().name()) + ".short", name -> "");
+        return fill("step." + op.kind().id() + ".short", name -> "");
     }
 
     public List<String> opOrders(Op op, Build build) {
         List<String> orders = new ArrayList<>();
-        String stem = "step." + low(op.kind().name()) + ".do.";
+        String stem = "step." + op.kind().id() + ".do.";
         for (int i = 1; texts.containsKey(stem + i); i++) {
             orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
         }
@@ -100,7 +101,7 @@ public class Wording {
     }
 
     private static String rest(Op op) {
-        return op.surface().isEmpty() ? "rest.press" : op.kind() == OpKind.HEAT ? "rest.cool" : "rest.dry";
+        return op.surface().isEmpty() ? "rest.press" : op.is(OpKind.HEAT) ? "rest.cool" : "rest.dry";
     }
 
     public String reason(OrderRule rule) {
@@ -117,7 +118,7 @@ public class Wording {
     }
 
     public String tool(Op op) {
-        return fill("step." + low(op.kind().name()) + ".tool", name -> "");
+        return fill("step." + op.kind().id() + ".tool", name -> name.equals("by") ? by(op) : "");
     }
 
     /** A sum or formula with its inputs; each input names its source, so that a page can mark it. */
@@ -142,23 +143,30 @@ public class Wording {
     }
 
     private static String part(Op op, Build build, String which) {
-        return at(op, which).flatMap(build::part).map(Wording::inSentence).orElse("");
+        return which.equals("by")
+                ? by(op)
+                : at(op, which).flatMap(build::part).map(Wording::inSentence).orElse("");
     }
 
     private static String partWithLetter(Op op, Build build, String which) {
-        return at(op, which)
-                .flatMap(build::part)
-                .map(p -> Html.escape(inSentence(p)) + " <span class=\"code\">"
-                        + build.letters().get(p.id()) + "</span>")
-                .orElse("");
+        return which.equals("by")
+                ? by(op)
+                : at(op, which)
+                        .flatMap(build::part)
+                        .map(p -> inSentence(p) + " <span class=\"code\">"
+                                + build.letters().get(p.id()) + "</span>")
+                        .orElse("");
     }
 
-    /** A part's name within a sentence; the maker's own words stand in quotes. */
+    /** What something is fixed with, as it stands in the workshop. */
+    private static String by(Op op) {
+        return op.joins().flatMap(Joining::by).map(m -> Html.escape(m.name())).orElse("tape");
+    }
+
+    /** A part's name within a sentence. */
     private static String inSentence(Part part) {
         String name = part.name();
-        return part.id().which().equals("strip")
-                ? "“" + name + "”"
-                : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+        return Html.escape(name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1));
     }
 
     private static java.util.Optional<PartId> at(Op op, String which) {

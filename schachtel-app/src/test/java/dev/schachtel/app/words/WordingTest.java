@@ -26,10 +26,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 class WordingTest {
     private final Wording words = new Wording();
 
+    static List<OpKind> kinds() {
+        return OpKind.all();
+    }
+
     @ParameterizedTest
-    @EnumSource
+    @MethodSource("kinds")
     void everyStepHasItsWords(OpKind kind) {
-        String stem = "step." + Wording.low(kind.name());
+        String stem = "step." + kind.id();
         assertThat(List.of(".title", ".short", ".tool", ".do.1"))
                 .allSatisfy(part ->
                         assertThat(words.knows(stem + part)).as(stem + part).isTrue());
@@ -77,7 +81,7 @@ class WordingTest {
                 resting++;
                 String verb = op.surface().isEmpty()
                         ? "Press it flat under a weight for "
-                        : op.kind() == OpKind.HEAT ? "Let it cool for " : "Let it dry lying flat for ";
+                        : op.is(OpKind.HEAT) ? "Let it cool for " : "Let it dry lying flat for ";
                 assertThat(all.get(all.size() - 1)).isEqualTo(verb + Times.of(op.rest()) + ".");
                 assertThat(few.get(few.size() - 1)).isEqualTo(all.get(all.size() - 1));
             } else {

@@ -41,7 +41,7 @@ public final class AssemblySearch {
     AssemblySearch(Build build, Workshop workshop, List<OrderRule> rules) {
         this.workshop = workshop;
         this.brief = build.spec().brief();
-        List<Op> ops = new Operations(build, workshop.house()).all();
+        List<Op> ops = new Operations(build, workshop).all();
         this.before = Before.of(ops, Shop.of(build, workshop.house(), ops), rules);
         int cards = brief.cards();
         if (brief.together() > 0) {

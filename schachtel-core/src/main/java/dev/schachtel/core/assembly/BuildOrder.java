@@ -3,127 +3,125 @@ package dev.schachtel.core.assembly;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.material.HouseRules;
 
 /** What the structure of a card asks of the order. Ids and reasons: handbook chapter 3; the words are the application's. */
 enum BuildOrder implements OrderRule {
     /** A part is cut before it is used. */
-    CUT_BEFORE_USE((a, b, build) -> a.kind().cuts()
+    CUT_BEFORE_USE((a, b, shop) -> a.kind().cuts()
             && !b.kind().cuts()
             && !b.kind().isSurface()
-            && b.kind() != OpKind.LAYOUT
+            && !b.is(OpKind.LAYOUT)
             && b.parts().stream().anyMatch(a::handles)),
     /** Windows are die cut in panels that were trimmed to size first. */
-    TRIM_BEFORE_DIE((a, b, build) -> a.kind() == OpKind.TRIM
-            && (b.kind() == OpKind.DIE_CUT || b.kind() == OpKind.KNIFE_CUT || b.kind() == OpKind.PUNCH)),
+    TRIM_BEFORE_DIE((a, b, shop) ->
+            a.is(OpKind.TRIM) && (b.is(OpKind.DIE_CUT) || b.is(OpKind.KNIFE_CUT) || b.is(OpKind.PUNCH))),
     /** The punch reaches a hole only while the sheet lies alone; outlines and windows come first, holes in them after. */
-    HOLE_BEFORE_FOAM((a, b, build) -> a.kind() == OpKind.PUNCH && b.kind().sticks()),
-    SCORE_BEFORE_FOLD((a, b, build) -> a.kind() == OpKind.SCORE && b.kind() == OpKind.FOLD),
+    HOLE_BEFORE_FOAM((a, b, shop) -> a.is(OpKind.PUNCH) && b.kind().has(Trait.STICKS)),
+    SCORE_BEFORE_FOLD((a, b, shop) -> a.is(OpKind.SCORE) && b.is(OpKind.FOLD)),
     /** The base is traced, lined and covered when it has its fold. */
-    FOLD_BEFORE_USE((a, b, build) -> a.kind() == OpKind.FOLD
+    FOLD_BEFORE_USE((a, b, shop) -> a.is(OpKind.FOLD)
             && !b.kind().cuts()
             && !b.kind().isSurface()
-            && b.kind() != OpKind.SCORE
-            && b.kind() != OpKind.LAYOUT
-            && b.kind() != OpKind.CLOSE
+            && !b.is(OpKind.SCORE)
+            && !b.is(OpKind.LAYOUT)
+            && !b.is(OpKind.CLOSE)
             && b.parts().stream().anyMatch(a::handles)),
     /** A crease is pressed before anything is laid on it. */
-    CREASE_BEFORE_LOAD((a, b, build) -> a.kind() == OpKind.FOLD
-            && (b.kind() == OpKind.LAYOUT
-                    || b.kind() == OpKind.CLOSE && b.parts().stream().anyMatch(a::handles))),
+    CREASE_BEFORE_LOAD((a, b, shop) -> a.is(OpKind.FOLD)
+            && (b.is(OpKind.LAYOUT) || b.is(OpKind.CLOSE) && b.parts().stream().anyMatch(a::handles))),
     /** What overhangs is trimmed when its glue holds. */
-    TRIM_AFTER_GLUE((a, b, build) -> b.kind() == OpKind.TRIM_OVERHANG
-            && a.kind() == OpKind.ATTACH
-            && a.parts().get(0).equals(b.parts().get(1))),
+    TRIM_AFTER_GLUE((a, b, shop) ->
+            b.is(OpKind.TRIM_OVERHANG) && a.is(OpKind.ATTACH) && a.main().equals(b.onto())),
     /** The trimmer can't cut the thick card. */
-    TRIM_BEFORE_BASE((a, b, build) -> a.kind() == OpKind.TRIM_OVERHANG
-            && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.ATTACH)
-            && b.parts().get(0).equals(a.parts().get(0))),
-    LAYOUT_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.LAYOUT && b.kind().sticks()),
+    TRIM_BEFORE_BASE((a, b, shop) -> a.is(OpKind.TRIM_OVERHANG) && b.kind().has(Trait.PLACES) && b.lays(a.main())),
+    LAYOUT_BEFORE_GLUE((a, b, shop) -> a.is(OpKind.LAYOUT) && b.kind().has(Trait.STICKS)),
     /** Marks guide the hand only while nothing lies there. */
-    MARK_BEFORE_GLUE((a, b, build) -> a.kind() == OpKind.MARK && b.kind().sticks()),
+    MARK_BEFORE_GLUE((a, b, shop) -> a.is(OpKind.MARK) && b.kind().has(Trait.STICKS)),
     /** What is to be laid out is cut. */
-    CUT_BEFORE_LAYOUT((a, b, build) ->
-            b.kind() == OpKind.LAYOUT && a.kind().cuts() && a.kind() != OpKind.SNIP_FOAM && a.kind() != OpKind.PUNCH),
-    TRACE_BEFORE_FILM((a, b, build) -> a.kind() == OpKind.TRACE && b.kind() == OpKind.FIX_FILM && sameOwner(a, b)),
-    FILM_CURED_BEFORE_DAM(
-            (a, b, build) -> a.kind() == OpKind.FIX_FILM && b.kind() == OpKind.LAY_DAM && sameOwner(a, b)),
-    SEAL_BEFORE_FILL((a, b, build) -> (a.kind() == OpKind.LAY_DAM || a.kind() == OpKind.WRAP)
-            && (b.kind() == OpKind.FILL || b.kind() == OpKind.ANTI_STATIC)
+    CUT_BEFORE_LAYOUT(
+            (a, b, shop) -> b.is(OpKind.LAYOUT) && a.kind().cuts() && !a.is(OpKind.SNIP_FOAM) && !a.is(OpKind.PUNCH)),
+    TRACE_BEFORE_FILM((a, b, shop) -> a.is(OpKind.TRACE) && b.is(OpKind.FIX_FILM) && sameOwner(a, b)),
+    FILM_CURED_BEFORE_DAM((a, b, shop) -> a.is(OpKind.FIX_FILM) && b.is(OpKind.LAY_DAM) && sameOwner(a, b)),
+    SEAL_BEFORE_FILL((a, b, shop) -> (a.is(OpKind.LAY_DAM) || a.is(OpKind.WRAP))
+            && (b.is(OpKind.FILL) || b.is(OpKind.ANTI_STATIC))
             && sameOwner(a, b)),
-    ANTISTATIC_BEFORE_FILL(
-            (a, b, build) -> a.kind() == OpKind.ANTI_STATIC && b.kind() == OpKind.FILL && sameOwner(a, b)),
-    FILL_BEFORE_CLOSE((a, b, build) ->
-            a.kind() == OpKind.FILL && (b.kind() == OpKind.SEAL ? sameOwner(a, b) : closes(a, b, build))),
+    ANTISTATIC_BEFORE_FILL((a, b, shop) -> a.is(OpKind.ANTI_STATIC) && b.is(OpKind.FILL) && sameOwner(a, b)),
+    FILL_BEFORE_CLOSE(
+            (a, b, shop) -> a.is(OpKind.FILL) && (b.is(OpKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
     /** A pouch is shut before anything lies on it, and before its panel goes down. */
-    POUCH_BEFORE_USE((a, b, build) -> a.kind() == OpKind.SEAL
-            && (b.kind() == OpKind.ATTACH || b.kind() == OpKind.CLOSE)
+    POUCH_BEFORE_USE((a, b, shop) -> a.is(OpKind.SEAL)
+            && b.kind().has(Trait.PLACES)
             && b.parts().stream().anyMatch(a::handles)),
-    /** Foam goes on the panel before the panel goes down. */
-    FOAM_BEFORE_CLOSE((a, b, build) -> a.kind() == OpKind.LAY_FOAM
-            && b.kind() == OpKind.CLOSE
-            && a.parts().get(0).equals(b.parts().get(0))),
+    /** What goes on the back of a sheet, or through it from behind, goes there before the sheet goes down. */
+    BACK_BEFORE_DOWN((a, b, shop) -> a.joins()
+            .filter(Joining::isBehind)
+            .filter(behind -> b.joins()
+                    .filter(j -> !j.isBehind())
+                    .filter(j -> j.laid().contains(shop.partOf(behind.onto())))
+                    .isPresent())
+            .isPresent()),
+    /** What lies under another piece goes down before that. */
+    UNDER_BEFORE_OVER((a, b, shop) -> b.joins().filter(j -> !j.isBehind()).stream()
+            .flatMap(over -> over.laid().stream())
+            .anyMatch(over -> a.effect().laid().stream().anyMatch(under -> shop.covers(over, under)))),
     /** Sheets become one before anything is stuck on them or they on anything. */
-    SHEETS_BEFORE_USE((a, b, build) -> a.kind() == OpKind.STACK
-            && b.kind().sticks()
+    SHEETS_BEFORE_USE((a, b, shop) -> a.is(OpKind.STACK)
+            && b.kind().has(Trait.STICKS)
             && b.parts().contains(a.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
-    FOAM_BEFORE_FILL((a, b, build) -> a.kind() == OpKind.LAY_FOAM && b.kind() == OpKind.FILL),
-    INSIDE_BEFORE_FRONT(
-            (a, b, build) -> a.kind() == OpKind.LINE && (b.kind() == OpKind.CLOSE || b.kind() == OpKind.FILL)),
+    FOAM_BEFORE_FILL((a, b, shop) -> a.is(OpKind.LAY_FOAM) && b.is(OpKind.FILL) && goesDownFilled(a, b, shop)),
+    /** Whatever lies inside is there before anything raised makes the front rock. */
+    INSIDE_BEFORE_FRONT((a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
+            && shop.isInside(a)
+            && !shop.isInside(b)
+            && (b.is(OpKind.CLOSE) || b.is(OpKind.FILL) || shop.isOnLeaf(b))),
+    /** House rule: the inside waits for the front. */
+    FRONT_BEFORE_INSIDE((a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
+            && !shop.isInside(a)
+            && shop.isInside(b)
+            && (a.is(OpKind.CLOSE) || shop.isOnLeaf(a))),
     /** Raised pieces on the front would make a panel rock while its back is worked on. */
-    BACK_BEFORE_FRONT(
-            (a, b, build) -> (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LAY_FOAM || a.kind() == OpKind.FIX_FILM)
-                    && b.kind() == OpKind.ATTACH
-                    && b.parts().size() > 1
-                    && b.parts().get(1).equals(a.parts().get(a.kind() == OpKind.FIX_FILM ? 1 : 0))),
+    BACK_BEFORE_FRONT((a, b, shop) -> (a.is(OpKind.CLOSE) || a.is(OpKind.LAY_FOAM) || a.is(OpKind.FIX_FILM))
+            && isPiece(b)
+            && b.onto().equals(a.is(OpKind.CLOSE) ? a.main() : a.onto())),
     /** A piece of layers is put together before it goes on the card. */
-    STACK_BEFORE_MOUNT((a, b, build) -> a.kind() == OpKind.ATTACH
-            && b.kind() == OpKind.ATTACH
-            && sameOwner(a, b)
-            && a.parts().size() > 1
-            && a.parts().get(1).equals(b.parts().get(0))
-            && !movesAtAll(a, build)),
+    STACK_BEFORE_MOUNT((a, b, shop) ->
+            isPiece(a) && isPiece(b) && sameOwner(a, b) && a.onto().equals(b.main()) && !movesAtAll(a, shop.build())),
     /** A connector goes on its retainer before both go through the slot. */
-    CONNECTOR_BEFORE_INSERT((a, b, build) -> a.kind() == OpKind.ATTACH
-            && b.kind() == OpKind.INSERT
-            && sameOwner(a, b)
-            && a.parts().get(1).equals(b.parts().get(0))),
+    CONNECTOR_BEFORE_INSERT((a, b, shop) ->
+            isPiece(a) && b.is(OpKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.main())),
     /** What is larger than the slot goes on when the connector is through it. */
-    INSERT_BEFORE_FACE((a, b, build) -> a.kind() == OpKind.INSERT
-            && b.kind() == OpKind.ATTACH
-            && sameOwner(a, b)
-            && !a.parts().get(0).equals(b.parts().get(1))),
+    INSERT_BEFORE_FACE((a, b, shop) ->
+            a.is(OpKind.INSERT) && isPiece(b) && sameOwner(a, b) && !a.main().equals(b.onto())),
     /** The channel's sides lie before the strip goes in between. */
-    RAILS_BEFORE_INSERT((a, b, build) -> a.kind() == OpKind.GLUE_BEHIND
-            && b.kind() == OpKind.INSERT
+    RAILS_BEFORE_INSERT((a, b, shop) -> a.is(OpKind.GLUE_BEHIND)
+            && b.is(OpKind.INSERT)
             && sameOwner(a, b)
-            && a.parts().get(1).equals(b.parts().get(1))),
+            && a.onto().equals(b.onto())),
     /** A stop bar would not let the strip in. */
-    INSERT_BEFORE_STOP((a, b, build) -> a.kind() == OpKind.INSERT
-            && b.kind() == OpKind.GLUE_BEHIND
+    INSERT_BEFORE_STOP((a, b, shop) -> a.is(OpKind.INSERT)
+            && b.is(OpKind.GLUE_BEHIND)
             && sameOwner(a, b)
-            && b.parts().get(1).equals(a.parts().get(0))),
-    MOVE_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY_MOTION
+            && b.onto().equals(a.main())),
+    MOVE_BEFORE_TRY((a, b, shop) -> b.is(OpKind.TRY_MOTION)
             && sameOwner(a, b)
-            && (a.kind() == OpKind.INSERT || a.kind() == OpKind.ATTACH || a.kind() == OpKind.GLUE_BEHIND)),
+            && (a.is(OpKind.INSERT) || isPiece(a) || a.is(OpKind.GLUE_BEHIND))),
     /** Once the panel is down nothing behind it can be reached. */
-    RIDER_BEFORE_CLOSE((a, b, build) -> moves(a) && runsIn(a, b, build) && !liesOnFrontOf(a, b)),
+    RIDER_BEFORE_CLOSE((a, b, shop) -> moves(a) && runsIn(a, b, shop.build()) && !liesOnFrontOf(a, b)),
     /** Filled chambers are closed at once: what moves in the same panel is in place before. */
-    RIDER_BEFORE_FILL((a, b, build) -> moves(a) && b.kind() == OpKind.FILL && movesAtAll(a, build)),
-    THREAD_BEFORE_MOUNT((a, b, build) ->
-            a.kind() == OpKind.THREAD && (b.kind() == OpKind.ATTACH ? sameOwner(a, b) : runsIn(a, b, build))),
+    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.is(OpKind.FILL) && movesAtAll(a, shop.build())),
     /** What lies on another mat waits until that lies. */
-    LOWER_BEFORE_UPPER((a, b, build) -> a.kind().sticks()
-            && b.kind() == OpKind.ATTACH
-            && a.kind() == OpKind.ATTACH
-            && !sameOwner(a, b)
-            && b.parts().size() > 1
-            && b.parts().get(1).equals(a.parts().get(0))),
+    LOWER_BEFORE_UPPER((a, b, shop) -> (isPiece(a) || a.is(OpKind.LINE))
+            && (isPiece(b) || b.is(OpKind.HINGE))
+            && (!sameOwner(a, b) || b.is(OpKind.HINGE))
+            && b.onto().equals(a.main())),
     /** A band goes round the finished card. */
-    BAND_LAST((a, b, build) -> b.kind() == OpKind.SLIP_ON && a.kind().sticks()),
+    BAND_LAST((a, b, shop) -> b.is(OpKind.SLIP_ON) && a.kind().has(Trait.JOINS)),
     /** Shakers are tried when they are closed, while other things still dry. */
-    CLOSE_BEFORE_TRY((a, b, build) -> b.kind() == OpKind.TRY && (a.kind() == OpKind.CLOSE || a.kind() == OpKind.LINE)),
-    DRY_BEFORE_CLOSE((a, b, build) -> b.kind() == OpKind.ENVELOPE);
+    CLOSE_BEFORE_TRY(
+            (a, b, shop) -> b.is(OpKind.TRY) && (a.is(OpKind.CLOSE) || a.is(OpKind.LINE) || a.is(OpKind.SEAL))),
+    DRY_BEFORE_CLOSE((a, b, shop) -> b.is(OpKind.ENVELOPE));
 
     private final String id;
     private final Test test;
@@ -148,11 +146,16 @@ enum BuildOrder implements OrderRule {
         boolean trimmed = this == BACK_BEFORE_FRONT
                 && !b.parts().isEmpty()
                 && shop.trimmed().contains(b.parts().get(0));
-        return !trimmed && test.before(a, b, shop.build());
+        return !trimmed && test.before(a, b, shop);
     }
 
     private static boolean sameOwner(Op a, Op b) {
         return a.owner().equals(b.owner());
+    }
+
+    /** Lays a single piece on something. */
+    private static boolean isPiece(Op op) {
+        return op.is(OpKind.ATTACH) || op.is(OpKind.RAISE) || op.is(OpKind.STICK_FOAM);
     }
 
     private static boolean movesAtAll(Op op, Build build) {
@@ -160,15 +163,21 @@ enum BuildOrder implements OrderRule {
     }
 
     private static boolean moves(Op op) {
-        return op.kind() == OpKind.INSERT
-                || op.kind() == OpKind.GLUE_BEHIND
-                || op.kind() == OpKind.TRY_MOTION
-                || op.kind() == OpKind.ATTACH;
+        return op.is(OpKind.INSERT)
+                || op.is(OpKind.GLUE_BEHIND)
+                || op.is(OpKind.TRY_MOTION)
+                || op.is(OpKind.HANG)
+                || isPiece(op);
+    }
+
+    /** The foam goes down on what the filling lies on: both are closed by the same panel, or the filling by an inner one. */
+    private static boolean goesDownFilled(Op foam, Op fill, Shop shop) {
+        return !shop.isInside(foam) || shop.isInside(fill);
     }
 
     /** b lays the panel down in which a's movement runs, or through whose window it shows. */
     private static boolean runsIn(Op a, Op b, Build build) {
-        return b.kind() == OpKind.CLOSE
+        return b.is(OpKind.CLOSE)
                 && !sameOwner(a, b)
                 && build.mechanics().motions().stream()
                         .filter(m -> m.owner().equals(a.owner()))
@@ -179,9 +188,7 @@ enum BuildOrder implements OrderRule {
 
     /** a sticks something on the front of the panel that b lays down: that can be reached afterwards. */
     private static boolean liesOnFrontOf(Op a, Op b) {
-        return a.kind() == OpKind.ATTACH
-                && a.parts().size() > 1
-                && a.parts().get(1).equals(b.parts().get(0));
+        return isPiece(a) && a.onto().equals(b.main());
     }
 
     private static boolean ofPart(SlabId slab, PartId part, Build build) {
@@ -190,7 +197,7 @@ enum BuildOrder implements OrderRule {
 
     /** b lays the panel down that has a's window in it. */
     private static boolean closes(Op a, Op b, Build build) {
-        return b.kind() == OpKind.CLOSE
+        return b.is(OpKind.CLOSE)
                 && build.chambers().stream()
                         .filter(c -> c.owner().equals(a.owner()))
                         .anyMatch(c -> build.part(b.parts().get(0)).stream()
@@ -199,6 +206,6 @@ enum BuildOrder implements OrderRule {
     }
 
     private interface Test {
-        boolean before(Op a, Op b, Build build);
+        boolean before(Op a, Op b, Shop shop);
     }
 }

@@ -1,15 +1,14 @@
 package dev.schachtel.core.assembly;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.CutMethod;
@@ -29,38 +28,50 @@ final class CutOps {
 
     List<Op> all() {
         cut(OpKind.TRIM, CutOps::trimmed);
-        cut(OpKind.DIE_CUT, p -> own(p, CutMethod.DIE) + openings(p, CutMethod.DIE));
-        cut(OpKind.ELECTRONIC_CUT, p -> own(p, CutMethod.ELECTRONIC) + openings(p, CutMethod.ELECTRONIC));
+        cut(OpKind.DIE_CUT, p -> own(p, OpKind.DIE_CUT) + openings(p, CutMethod.DIE));
+        cut(OpKind.ELECTRONIC_CUT, p -> own(p, OpKind.ELECTRONIC_CUT) + openings(p, CutMethod.ELECTRONIC));
         cut(OpKind.KNIFE_CUT, p -> knifed(p) + (middle(p) ? 1 : 0));
         cut(OpKind.PUNCH, p -> openings(p, CutMethod.PUNCH));
-        cut(OpKind.SNIP_FOAM, p -> isSnipped(p) ? p.perCard() : 0);
+        cut(OpKind.SNIP_FOAM, p -> own(p, OpKind.SNIP_FOAM));
         return ops;
     }
 
-    private static boolean isSnipped(Part part) {
-        return part.material() instanceof Foam foam
-                && foam.form() != Foam.Form.SQUARES
-                && part.method() != CutMethod.DIE;
+    /** The operation that cuts a part's outline; empty for ready squares, and for thread, which is cut when it is fixed. */
+    static Optional<OpKind> maker(Part part) {
+        if (part.material() instanceof Thread || part.material() instanceof Foam f && f.form() == Foam.Form.SQUARES) {
+            return Optional.empty();
+        }
+        boolean foam = part.material() instanceof Foam;
+        return Optional.of(
+                switch (part.method()) {
+                    case DIE -> OpKind.DIE_CUT;
+                    case ELECTRONIC -> OpKind.ELECTRONIC_CUT;
+                    case TRIMMER -> foam ? OpKind.SNIP_FOAM : OpKind.TRIM;
+                    default -> foam ? OpKind.SNIP_FOAM : OpKind.KNIFE_CUT;
+                });
+    }
+
+    private static boolean madeBy(Part part, OpKind kind) {
+        return maker(part).filter(kind::is).isPresent();
+    }
+
+    private static int own(Part part, OpKind kind) {
+        return madeBy(part, kind) ? part.perCard() : 0;
     }
 
     /** Parts cut with the knife are trimmed to their rectangle first. */
     private static int trimmed(Part part) {
-        boolean knife = part.method() == CutMethod.KNIFE && !(part.material() instanceof Foam);
-        return knife ? part.perCard() : own(part, CutMethod.TRIMMER);
+        return own(part, OpKind.TRIM) + own(part, OpKind.KNIFE_CUT);
     }
 
     private static int knifed(Part part) {
-        int own = part.material() instanceof Foam ? 0 : own(part, CutMethod.KNIFE);
+        int own = own(part, OpKind.KNIFE_CUT);
         int slits = own > 0 ? 0 : part.slits().size();
-        return own + slits + openings(part, CutMethod.KNIFE);
+        return own + slits + openings(part, CutMethod.KNIFE) + openings(part, CutMethod.SCISSORS);
     }
 
     private boolean middle(Part part) {
         return build.spec().cut(part.id().toString()).filter(CutChoice::middle).isPresent();
-    }
-
-    private static int own(Part part, CutMethod method) {
-        return part.method() == method && !(part.material() instanceof Thread) ? part.perCard() : 0;
     }
 
     private static int openings(Part part, CutMethod method) {
@@ -74,10 +85,11 @@ final class CutOps {
                 build.parts().stream().filter(p -> strokes.applyAsInt(p) > 0).toList();
         if (!parts.isEmpty()) {
             int each = parts.stream().mapToInt(strokes).sum();
-            Op op = Op.of(kind, Id.BASE, parts.stream().map(Part::id).toList(), each * cards);
-            String id = kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
-            ops.add(new Op(
-                    id, kind, op.owner(), op.parts(), op.things(), Duration.ZERO, op.cautions(), Optional.empty()));
+            List<PartId> made =
+                    parts.stream().filter(p -> madeBy(p, kind)).map(Part::id).toList();
+            ops.add(Op.of(kind, Id.BASE, parts.stream().map(Part::id).toList(), each * cards)
+                    .named(kind.id())
+                    .with(Effect.making(made)));
         }
     }
 }

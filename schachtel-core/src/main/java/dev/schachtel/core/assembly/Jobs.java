@@ -37,7 +37,7 @@ final class Jobs {
         this.cards = cards;
         this.lots = lots(cards, together);
         for (int op = 0; op < before.ops().size(); op++) {
-            boolean whole = before.ops().get(op).kind().isWhole();
+            boolean whole = before.ops().get(op).kind().has(Trait.WHOLE);
             for (Lot lot : whole ? List.of(Lot.whole(cards)) : lots) {
                 add(op, lot);
             }
@@ -61,7 +61,7 @@ final class Jobs {
         int things = things(what, lot);
         List<Integer> added = new ArrayList<>();
         for (int round = 0; round < rounds; round++) {
-            int many = what.kind() == OpKind.CLEAN ? 1 : things * (round + 1) / rounds - things * round / rounds;
+            int many = what.is(OpKind.CLEAN) ? 1 : things * (round + 1) / rounds - things * round / rounds;
             added.add(jobs.size());
             jobs.add(new Job(op, lot, round, many));
         }
@@ -116,7 +116,7 @@ final class Jobs {
                 families.computeIfAbsent(op.family(), f -> families.size()),
                 op.kind().tool().map(Tool::ordinal).orElse(Task.NONE),
                 rest,
-                rest == 0 ? Task.NONE : op.kind() == OpKind.FIX_FILM ? WEIGHTS : BOARDS,
+                rest == 0 ? Task.NONE : op.kind().has(Trait.PRESSED) ? WEIGHTS : BOARDS,
                 op.hazard() == Hazard.NONE ? Task.NONE : op.hazard().ordinal(),
                 0);
     }

@@ -1,136 +1,215 @@
 package dev.schachtel.core.assembly;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+
+import dev.schachtel.core.material.WorkTime;
 
 /**
- * Kinds of operations with their usual minutes: once to set up, and for each thing worked on. Estimates of a practised
- * maker; learned times replace them later.
+ * A kind of operation.
+ *
+ * @param id as files, words and stored runs call it: {@code fix-film}
+ * @param tool the one tool of its sort that it holds
+ * @param setUp once, before the first thing; a practised maker's estimate unless the workshop's book says otherwise
+ * @param each for each thing worked on, likewise
  */
-public enum OpKind {
-    TRIM(240, 40, Caution.TRIMMER),
-    DIE_CUT(240, 60, Caution.ROLLER_MACHINE),
-    ELECTRONIC_CUT(180, 60, Caution.BLADE),
-    KNIFE_CUT(120, 45, Caution.BLADE),
-    PUNCH(20, 15),
-    SNIP_FOAM(60, 15, Caution.BLADE),
-    SCORE(60, 45),
-    FOLD(0, 60),
-    LAYOUT(60, 120),
+public record OpKind(
+        String id, Set<Trait> traits, Optional<Tool> tool, Optional<Caution> caution, Duration setUp, Duration each) {
+    public static final OpKind TRIM = cut("trim", 240, 40).with(Tool.TRIMMER).with(Caution.TRIMMER);
+    public static final OpKind DIE_CUT =
+            cut("die-cut", 240, 60).with(Tool.ROLLER_MACHINE).with(Caution.ROLLER_MACHINE);
+    public static final OpKind ELECTRONIC_CUT =
+            cut("electronic-cut", 180, 60).with(Tool.CUTTER).with(Caution.BLADE);
+    public static final OpKind KNIFE_CUT = cut("knife-cut", 120, 45).with(Caution.BLADE);
+    public static final OpKind PUNCH = cut("punch", 20, 15);
+    public static final OpKind SNIP_FOAM = cut("snip-foam", 60, 15).with(Caution.BLADE);
+    public static final OpKind SCORE = of("score", 60, 45).with(Tool.SCORING_BOARD);
+    public static final OpKind FOLD = of("fold", 0, 60);
+    public static final OpKind LAYOUT = of("layout", 60, 120, Trait.WHOLE);
     /** Marking where pieces lie, one after the other. */
-    MARK(30, 20),
-    TRACE(30, 120),
-    FIX_FILM(60, 150),
-    LAY_DAM(60, 25),
-    LAY_FOAM(30, 30),
+    public static final OpKind MARK = of("mark", 30, 20);
+
+    public static final OpKind TRACE = of("trace", 30, 120);
+    public static final OpKind FIX_FILM = of("fix-film", 60, 150, Trait.JOINS, Trait.STICKS, Trait.PRESSED);
+    public static final OpKind LAY_DAM = sticks("lay-dam", 60, 25);
+    public static final OpKind LAY_FOAM = sticks("lay-foam", 30, 30);
+    /** A piece of foam that holds nothing up, such as a stop bar. */
+    public static final OpKind STICK_FOAM = sticks("stick-foam", 20, 45);
     /** Several sheets of the same part glued into one. */
-    STACK(60, 45),
-    WRAP(60, 120),
-    SEAL(20, 40),
-    GLUE_BEHIND(30, 60),
-    INSERT(20, 60),
-    THREAD(30, 60),
-    ANTI_STATIC(30, 60),
-    FILL(60, 120),
-    CLOSE(30, 240),
-    ATTACH(30, 90),
-    LINE(30, 120),
-    TRY_MOTION(0, 30),
-    SLIP_ON(30, 60),
-    TRY(0, 60),
-    ENVELOPE(30, 60),
+    public static final OpKind STACK = of("stack", 60, 45, Trait.STICKS);
+
+    public static final OpKind WRAP = sticks("wrap", 60, 120);
+    public static final OpKind SEAL = of("seal", 20, 40);
+    public static final OpKind GLUE_BEHIND = sticks("glue-behind", 30, 60);
+    /** Put in so that it moves: held by nothing but its shape. */
+    public static final OpKind INSERT = of("insert", 20, 60, Trait.JOINS);
+
+    public static final OpKind THREAD = of("thread", 30, 60, Trait.JOINS);
+    /** Pieces and their mirrors glued together round the thread that they hang from. */
+    public static final OpKind HANG = sticks("hang", 45, 90);
+    /** The leaves of a base glued to the strip that hinges them. */
+    public static final OpKind HINGE = sticks("hinge", 30, 120);
+
+    public static final OpKind ANTI_STATIC = of("anti-static", 30, 60);
+    public static final OpKind FILL = of("fill", 60, 120);
+    /** A panel laid down over what it closes. */
+    public static final OpKind CLOSE = placed("close", 30, 240);
+
+    public static final OpKind ATTACH = placed("attach", 30, 90);
+    /** A piece on foam that closes nothing. */
+    public static final OpKind RAISE = placed("raise", 20, 60);
+
+    public static final OpKind LINE = placed("line", 30, 120);
+    public static final OpKind TRY_MOTION = of("try-motion", 0, 30);
+    public static final OpKind SLIP_ON = of("slip-on", 30, 60, Trait.JOINS);
+    public static final OpKind TRY = of("try", 0, 60);
+    public static final OpKind ENVELOPE = of("envelope", 30, 60);
     /** Cutting off what stands over the edge of its panel. */
-    TRIM_OVERHANG(30, 45, Caution.TRIMMER),
-    INK(60, 120),
-    STENCIL(90, 90),
-    PASTE(60, 90),
+    public static final OpKind TRIM_OVERHANG =
+            of("trim-overhang", 30, 45).with(Tool.TRIMMER).with(Caution.TRIMMER);
+
+    public static final OpKind INK = surface("ink", 60, 120);
+    public static final OpKind STENCIL = surface("stencil", 90, 90);
+    public static final OpKind PASTE = surface("paste", 60, 90);
     /** Washing a stencil. */
-    CLEAN(0, 120),
-    STAMP(90, 40),
+    public static final OpKind CLEAN = of("clean", 0, 120, Trait.SURFACE, Trait.OWN_TIMES);
+
+    public static final OpKind STAMP = surface("stamp", 90, 40);
     /** Taking the cling off before powder. */
-    PREPARE(20, 15, Caution.DUST),
-    POWDER(120, 90),
-    HEAT(60, 30, Caution.HEAT),
-    COLOUR(30, 240),
-    SPLATTER(60, 30),
+    public static final OpKind PREPARE =
+            of("prepare", 20, 15, Trait.SURFACE, Trait.OWN_TIMES).with(Caution.DUST);
+
+    public static final OpKind POWDER = surface("powder", 120, 90);
+    public static final OpKind HEAT = of("heat", 60, 30, Trait.SURFACE, Trait.OWN_TIMES)
+            .with(Tool.HEAT_TOOL)
+            .with(Caution.HEAT);
+    public static final OpKind COLOUR = surface("colour", 30, 240);
+    public static final OpKind SPLATTER = surface("splatter", 60, 30);
     /** Ink run with alcohol. */
-    WASH(120, 90, Caution.SOLVENT),
-    GLOSS(20, 40);
+    public static final OpKind WASH = surface("wash", 120, 90).with(Caution.SOLVENT);
 
-    private final Duration setUp;
-    private final Duration each;
-    private final Optional<Caution> caution;
+    public static final OpKind GLOSS = surface("gloss", 20, 40);
 
-    OpKind(int setUpSeconds, int eachSeconds) {
-        this(setUpSeconds, eachSeconds, null);
+    private static final List<OpKind> ALL = List.of(
+            TRIM,
+            DIE_CUT,
+            ELECTRONIC_CUT,
+            KNIFE_CUT,
+            PUNCH,
+            SNIP_FOAM,
+            SCORE,
+            FOLD,
+            LAYOUT,
+            MARK,
+            TRACE,
+            FIX_FILM,
+            LAY_DAM,
+            LAY_FOAM,
+            STICK_FOAM,
+            STACK,
+            WRAP,
+            SEAL,
+            GLUE_BEHIND,
+            INSERT,
+            THREAD,
+            HANG,
+            HINGE,
+            ANTI_STATIC,
+            FILL,
+            CLOSE,
+            ATTACH,
+            RAISE,
+            LINE,
+            TRY_MOTION,
+            SLIP_ON,
+            TRY,
+            ENVELOPE,
+            TRIM_OVERHANG,
+            INK,
+            STENCIL,
+            PASTE,
+            CLEAN,
+            STAMP,
+            PREPARE,
+            POWDER,
+            HEAT,
+            COLOUR,
+            SPLATTER,
+            WASH,
+            GLOSS);
+
+    public OpKind {
+        traits = Set.copyOf(traits);
+        if (setUp.isNegative() || each.isNegative()) {
+            throw new IllegalArgumentException("times of '" + id + "' (" + setUp + ", " + each + ") must be 0 or more");
+        }
     }
 
-    OpKind(int setUpSeconds, int eachSeconds, @org.jspecify.annotations.Nullable Caution caution) {
-        this.setUp = Duration.ofSeconds(setUpSeconds);
-        this.each = Duration.ofSeconds(eachSeconds);
-        this.caution = Optional.ofNullable(caution);
+    /** All that the craft knows, in the order of the work. */
+    public static List<OpKind> all() {
+        return ALL;
     }
 
-    public Optional<Caution> caution() {
-        return caution;
+    private static OpKind of(String id, int setUpSeconds, int eachSeconds, Trait... traits) {
+        return new OpKind(
+                id,
+                Set.of(traits),
+                Optional.empty(),
+                Optional.empty(),
+                Duration.ofSeconds(setUpSeconds),
+                Duration.ofSeconds(eachSeconds));
     }
 
-    /** Cutting, before anything is put together. */
+    private static OpKind cut(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.CUTS, Trait.WHOLE);
+    }
+
+    private static OpKind sticks(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.JOINS, Trait.STICKS);
+    }
+
+    private static OpKind placed(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.JOINS, Trait.STICKS, Trait.PLACES);
+    }
+
+    private static OpKind surface(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.SURFACE);
+    }
+
+    private OpKind with(Tool one) {
+        return new OpKind(id, traits, Optional.of(one), caution, setUp, each);
+    }
+
+    private OpKind with(Caution one) {
+        return new OpKind(id, traits, tool, Optional.of(one), setUp, each);
+    }
+
+    /** With the times that the workshop's book has for it. */
+    OpKind timed(List<WorkTime> book) {
+        return book.stream()
+                .filter(t -> t.work().equals(id))
+                .findFirst()
+                .map(t -> new OpKind(
+                        id, traits, tool, caution, Duration.ofSeconds(t.setUp()), Duration.ofSeconds(t.each())))
+                .orElse(this);
+    }
+
+    /** Whether it is this kind, whatever times the book has for it. */
+    public boolean is(OpKind other) {
+        return id.equals(other.id);
+    }
+
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
     public boolean cuts() {
-        return this == TRIM
-                || this == DIE_CUT
-                || this == ELECTRONIC_CUT
-                || this == KNIFE_CUT
-                || this == PUNCH
-                || this == SNIP_FOAM;
+        return has(Trait.CUTS);
     }
 
-    /** Work on a surface. */
     public boolean isSurface() {
-        return ordinal() >= INK.ordinal();
-    }
-
-    /** Done once for all cards, whatever the lots: what is cut together is set up together. */
-    boolean isWhole() {
-        return cuts() || this == LAYOUT;
-    }
-
-    /** The one tool of its sort that it holds. */
-    public Optional<Tool> tool() {
-        return switch (this) {
-            case TRIM, TRIM_OVERHANG -> Optional.of(Tool.TRIMMER);
-            case DIE_CUT -> Optional.of(Tool.ROLLER_MACHINE);
-            case ELECTRONIC_CUT -> Optional.of(Tool.CUTTER);
-            case HEAT -> Optional.of(Tool.HEAT_TOOL);
-            case SCORE -> Optional.of(Tool.SCORING_BOARD);
-            default -> Optional.empty();
-        };
-    }
-
-    Duration setUp() {
-        return setUp;
-    }
-
-    Duration each() {
-        return each;
-    }
-
-    /** Lays a piece on another, where it should sit well. */
-    boolean places() {
-        return this == ATTACH || this == LINE || this == CLOSE;
-    }
-
-    /** Puts something on for good. */
-    public boolean sticks() {
-        return this == FIX_FILM
-                || this == LAY_DAM
-                || this == LAY_FOAM
-                || this == STACK
-                || this == WRAP
-                || this == GLUE_BEHIND
-                || this == INSERT
-                || this == CLOSE
-                || this == ATTACH
-                || this == LINE;
+        return has(Trait.SURFACE);
     }
 }

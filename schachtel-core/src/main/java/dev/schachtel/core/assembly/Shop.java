@@ -1,30 +1,120 @@
 package dev.schachtel.core.assembly;
 
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Leaf;
+import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Links;
+import dev.schachtel.core.shape.Outline;
 
-/**
- * What rules look at: the engineered card and the maker's own ways.
- *
- * @param trimmed parts whose overhang is trimmed before their panel goes on
- */
-public record Shop(Build build, HouseRules house, Set<PartId> trimmed) {
-    static Shop of(Build build, HouseRules house) {
-        return of(build, house, new Operations(build, house).all());
+/** What rules look at: the engineered card, the maker's own ways, and what lies where. */
+public final class Shop {
+    private final Build build;
+    private final HouseRules house;
+    private final Set<PartId> trimmed;
+    private final Set<SlabId> inside;
+    private final Links links;
+    private final Map<SlabId, PartId> parts = new HashMap<>();
+    private final Map<PartId, Set<PartId>> under = new HashMap<>();
+
+    private Shop(Build build, HouseRules house, List<Op> ops) {
+        this.build = build;
+        this.house = house;
+        this.trimmed = ops.stream()
+                .filter(o -> o.is(OpKind.TRIM_OVERHANG))
+                .map(Op::onto)
+                .collect(Collectors.toSet());
+        build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
+        this.links = new Links(build);
+        this.inside = links.carriedBy(
+                build.mechanics().leaves().stream().map(Leaf::over).toList());
+        Fixings fixings = new Fixings(build);
+        Map<SlabId, Set<SlabId>> carried = new HashMap<>();
+        for (Op op : ops) {
+            op.joins()
+                    .filter(j -> !j.isBehind() && j.laid().stream().noneMatch(fixings::runs))
+                    .ifPresent(j -> {
+                        Set<SlabId> beside = carried.computeIfAbsent(j.onto(), s -> links.carriedBy(List.of(s)));
+                        j.laid().forEach(over -> under.put(over, covered(over, j.onto(), beside)));
+                    });
+        }
+    }
+
+    static Shop of(Build build, Workshop workshop) {
+        return of(build, workshop.house(), new Operations(build, workshop).all());
     }
 
     static Shop of(Build build, HouseRules house, List<Op> ops) {
-        return new Shop(
-                build,
-                house,
-                ops.stream()
-                        .filter(o -> o.kind() == OpKind.TRIM_OVERHANG)
-                        .map(o -> o.parts().get(1))
-                        .collect(Collectors.toSet()));
+        return new Shop(build, house, ops);
+    }
+
+    Build build() {
+        return build;
+    }
+
+    HouseRules house() {
+        return house;
+    }
+
+    /** Parts whose overhang is trimmed before their panel goes on. */
+    Set<PartId> trimmed() {
+        return trimmed;
+    }
+
+    PartId partOf(SlabId slab) {
+        return parts.getOrDefault(slab, new PartId(Id.BASE, ""));
+    }
+
+    /** Of what is carried by the same ground: the parts that a part will lie over, those it carries itself left out. */
+    private Set<PartId> covered(PartId over, SlabId onto, Collection<SlabId> beside) {
+        Set<PartId> covered = new HashSet<>();
+        Level own = build.level(SlabId.of(over)).orElse(null);
+        if (own == null) {
+            return covered;
+        }
+        Set<SlabId> carries = links.carriedBy(List.of(own.slab().id()));
+        Outline sheet = own.slab().footprints().get(0);
+        for (SlabId id : beside) {
+            Level level = build.level(id).orElseThrow();
+            boolean below = level.top().compareTo(own.bottom()) <= 0 && !carries.contains(id);
+            boolean other = !level.slab().part().equals(over) && !id.equals(onto);
+            if (below && other && level.slab().footprints().stream().anyMatch(sheet::overlaps)) {
+                covered.add(level.slab().part());
+            }
+        }
+        return covered;
+    }
+
+    /** Whether one part lies over another that lies on the same ground. */
+    boolean covers(PartId over, PartId lower) {
+        return under.getOrDefault(over, Set.of()).contains(lower);
+    }
+
+    /** Whether it is done inside a card that closes. */
+    boolean isInside(Op op) {
+        if (op.is(OpKind.FILL)) {
+            return build.chambers().stream()
+                    .filter(c -> c.owner().equals(op.owner()))
+                    .anyMatch(c -> inside.contains(c.behind()));
+        }
+        return op.joins().filter(j -> inside.contains(j.onto())).isPresent();
+    }
+
+    /** Whether it lays something on the outside of a leaf that closes. */
+    boolean isOnLeaf(Op op) {
+        return op.joins().stream().filter(j -> !j.isBehind()).anyMatch(j -> build.mechanics().leaves().stream()
+                .anyMatch(l -> l.slab().equals(j.onto())));
     }
 }

@@ -3,14 +3,12 @@ package dev.schachtel.core.assembly;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.material.Technique;
 
 /** Operations of surface work; embossing takes three, paste takes its cleaning with it. */
 final class SurfaceOps {
@@ -57,30 +55,17 @@ final class SurfaceOps {
     private void add(OpKind kind, Surface surface, Duration rest) {
         int pieces = build.part(surface.part()).map(p -> p.perCard()).orElse(1)
                 * build.spec().brief().cards();
-        Op plain = Op.of(kind, surface.owner(), List.of(surface.part()), kind == OpKind.CLEAN ? 1 : pieces);
-        ops.add(new Op(
-                OrderRule.id(kind) + " " + surface.owner(),
-                kind,
-                surface.owner(),
-                plain.parts(),
-                plain.things(),
-                rest,
-                cautions(plain, surface),
-                Optional.of(surface)));
+        Op plain = Op.of(kind, surface.owner(), List.of(surface.part()), kind.is(OpKind.CLEAN) ? 1 : pieces)
+                .named(kind.id() + " " + surface.owner())
+                .resting(rest)
+                .with(surface);
+        ops.add(cautious(plain, surface.technique()));
     }
 
-    private static Set<Caution> cautions(Op op, Surface surface) {
-        Set<Caution> all = new TreeSet<>(op.cautions());
-        if (surface.technique().hazard() == Hazard.DUST) {
-            all.add(Caution.DUST);
-        }
-        if (surface.technique().hazard() == Hazard.SOLVENT) {
-            all.add(Caution.SOLVENT);
-        }
-        if (surface.technique().hazard() == Hazard.HEAT
-                && !surface.technique().kind().melts()) {
-            all.add(Caution.HEAT);
-        }
-        return all;
+    private static Op cautious(Op op, Technique technique) {
+        Op all = technique.hazard() == Hazard.DUST ? op.with(Caution.DUST) : op;
+        all = technique.hazard() == Hazard.SOLVENT ? all.with(Caution.SOLVENT) : all;
+        boolean hot = technique.hazard() == Hazard.HEAT && !technique.kind().melts();
+        return hot ? all.with(Caution.HEAT) : all;
     }
 }

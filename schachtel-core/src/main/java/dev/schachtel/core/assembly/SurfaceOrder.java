@@ -14,7 +14,7 @@ import dev.schachtel.core.material.Surfacing;
 enum SurfaceOrder implements OrderRule {
     /** A surface is worked on when its sheet is trimmed. */
     TRIM_BEFORE_SURFACE(
-            Strength.WARNS, (a, b, shop) -> a.kind() == OpKind.TRIM && b.kind().isSurface() && a.handles(on(b))),
+            Strength.WARNS, (a, b, shop) -> a.is(OpKind.TRIM) && b.kind().isSurface() && a.handles(on(b))),
     /** The brush bends delicate edges: ink first, then cut. House rule. */
     INK_BEFORE_FINE_CUT(
             Strength.WARNS,
@@ -41,14 +41,11 @@ enum SurfaceOrder implements OrderRule {
             Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) != Surfacing.WASH && listed(a, b, shop)),
     /** Stray powder melts where it lies. */
     ANTISTATIC_BEFORE_EMBOSS(
-            Strength.FORBIDS,
-            (a, b, shop) -> a.kind() == OpKind.PREPARE && b.kind() == OpKind.POWDER && sameWork(a, b)),
-    POWDER_BEFORE_HEAT(
-            Strength.FORBIDS, (a, b, shop) -> a.kind() == OpKind.POWDER && b.kind() == OpKind.HEAT && sameWork(a, b)),
+            Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.PREPARE) && b.is(OpKind.POWDER) && sameWork(a, b)),
+    POWDER_BEFORE_HEAT(Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.POWDER) && b.is(OpKind.HEAT) && sameWork(a, b)),
     /** Film warps, foam shrinks, glue softens. */
     HEAT_BEFORE_FILM_FOAM(
-            Strength.FORBIDS,
-            (a, b, shop) -> a.kind() == OpKind.HEAT && b.kind().sticks()),
+            Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.HEAT) && b.kind().has(Trait.STICKS)),
     /** Vapour burns. That heat and solvents never overlap at all is the scheduler's. */
     ALCOHOL_DRY_BEFORE_HEAT(
             Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) == Surfacing.WASH && listed(a, b, shop)),
@@ -83,8 +80,7 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) ->
                     shop.house().ground() == HouseRules.Ground.IMAGES_FIRST && image(a, shop) && background(b, shop)),
     /** A stencil is washed before the paste sets. */
-    WASH_STENCIL_SOON(
-            Strength.FORBIDS, (a, b, shop) -> a.kind() == OpKind.PASTE && b.kind() == OpKind.CLEAN && sameWork(a, b)) {
+    WASH_STENCIL_SOON(Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.PASTE) && b.is(OpKind.CLEAN) && sameWork(a, b)) {
         @Override
         public boolean dry() {
             return false;
@@ -99,19 +95,19 @@ enum SurfaceOrder implements OrderRule {
     SURFACE_BEFORE_USE(
             Strength.WARNS,
             (a, b, shop) -> worksBeforeCut(a)
-                    && a.kind() != OpKind.HEAT
-                    && (layOut(a, b) || b.kind().sticks() && b.handles(on(a)))
+                    && !a.is(OpKind.HEAT)
+                    && (layOut(a, b) || b.kind().has(Trait.JOINS) && b.handles(on(a)))
                     && !frontGoesOn(a, b)),
     /** The inside is stamped and inked while the base lies flat. */
     INSIDE_DRY_BEFORE_FRONT(Strength.WARNS, (a, b, shop) -> worksBeforeCut(a) && frontGoesOn(a, b)),
     /** What lies wet on top comes last: it smears. */
     COVER_WET_LAST(
             Strength.FORBIDS,
-            (a, b, shop) -> b.kind() == OpKind.GLOSS
-                    && a.kind() != OpKind.GLOSS
-                    && a.kind() != OpKind.CLEAN
-                    && a.kind() != OpKind.ENVELOPE
-                    && a.kind() != OpKind.TRY);
+            (a, b, shop) -> b.is(OpKind.GLOSS)
+                    && !a.is(OpKind.GLOSS)
+                    && !a.is(OpKind.CLEAN)
+                    && !a.is(OpKind.ENVELOPE)
+                    && !a.is(OpKind.TRY));
 
     private final Strength strength;
     private final String id;
@@ -146,8 +142,8 @@ enum SurfaceOrder implements OrderRule {
         return a.kind().isSurface()
                 && b.kind().isSurface()
                 && on(a).equals(on(b))
-                && a.kind() != OpKind.CLEAN
-                && b.kind() != OpKind.CLEAN;
+                && !a.is(OpKind.CLEAN)
+                && !b.is(OpKind.CLEAN);
     }
 
     private static boolean sameWork(Op a, Op b) {
@@ -167,11 +163,11 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean cutsFine(Op op) {
-        return op.kind() == OpKind.DIE_CUT || op.kind() == OpKind.ELECTRONIC_CUT || op.kind() == OpKind.KNIFE_CUT;
+        return op.is(OpKind.DIE_CUT) || op.is(OpKind.ELECTRONIC_CUT) || op.is(OpKind.KNIFE_CUT);
     }
 
     private static boolean worksBeforeCut(Op op) {
-        return op.kind().isSurface() && op.kind() != OpKind.GLOSS && op.kind() != OpKind.CLEAN;
+        return op.kind().isSurface() && !op.is(OpKind.GLOSS) && !op.is(OpKind.CLEAN);
     }
 
     private static boolean wetBeforePowder(Op a, Op b) {
@@ -180,14 +176,11 @@ enum SurfaceOrder implements OrderRule {
 
     /** The base may lie under the layout and be worked on inside afterwards. */
     private static boolean layOut(Op a, Op b) {
-        return (b.kind() == OpKind.LAYOUT || b.kind() == OpKind.TRACE)
-                && !on(a).owner().equals(Id.BASE);
+        return (b.is(OpKind.LAYOUT) || b.is(OpKind.TRACE)) && !on(a).owner().equals(Id.BASE);
     }
 
     private static boolean frontGoesOn(Op a, Op b) {
-        return b.kind() == OpKind.CLOSE
-                && b.parts().size() > 1
-                && b.parts().get(1).equals(on(a));
+        return b.is(OpKind.CLOSE) && b.parts().size() > 1 && b.onto().equals(on(a));
     }
 
     private static boolean shades(Op a, Op b) {
@@ -207,7 +200,7 @@ enum SurfaceOrder implements OrderRule {
     private static boolean turned(Op a, Op b) {
         boolean one = (sort(a) == Surfacing.RESIST) != (sort(b) == Surfacing.RESIST);
         boolean resist = one && (inks(a) || melts(a)) && (inks(b) || melts(b));
-        boolean gloss = a.kind() == OpKind.GLOSS || b.kind() == OpKind.GLOSS;
+        boolean gloss = a.is(OpKind.GLOSS) || b.is(OpKind.GLOSS);
         return resist
                 || gloss
                 || wetBeforePowder(a, b)
@@ -226,13 +219,13 @@ enum SurfaceOrder implements OrderRule {
 
     private static boolean image(Op op, Shop shop) {
         return op.kind().isSurface()
-                && op.kind() != OpKind.GLOSS
-                && op.kind() != OpKind.CLEAN
+                && !op.is(OpKind.GLOSS)
+                && !op.is(OpKind.CLEAN)
                 && shop.build().spec().find(on(op).owner(), Element.class).isPresent();
     }
 
     private static boolean background(Op op, Shop shop) {
-        return op.kind().isSurface() && op.kind() != OpKind.GLOSS && op.kind() != OpKind.CLEAN && !image(op, shop);
+        return op.kind().isSurface() && !op.is(OpKind.GLOSS) && !op.is(OpKind.CLEAN) && !image(op, shop);
     }
 
     private interface Test {

@@ -12,6 +12,10 @@ public record Joint(SlabId upper, SlabId lower, Hold hold, Material by, Length t
         /** Lower hangs behind upper: its height follows from what it hangs from. */
         HANGS,
         /** Upper only lies there when the card is closed; nothing is stuck. */
-        MEETS
+        MEETS,
+        /** Lower hangs from upper by a thread, level with it: a piece and its mirror stuck together round the thread. */
+        TIED,
+        /** Upper is a leaf stuck to lower, a strip that hinges it; closed it only lies there. */
+        HINGES
     }
 }

@@ -14,6 +14,8 @@ public record Trouble(Sort sort, Source source, String about, Amount measured, A
     public enum Sort {
         /** A material, filling or envelope that the workshop lacks; a plain stand-in is used. */
         NO_MATERIAL,
+        /** A material that can't do what it was chosen for; a plain stand-in is used. */
+        WRONG_MATERIAL,
         /** What the piece lies on or belongs to is not there; the piece is left out. */
         NO_GROUND,
         /** Pieces lie on each other in a circle; the piece is left out. */
@@ -56,6 +58,8 @@ public record Trouble(Sort sort, Source source, String about, Amount measured, A
         TOO_MANY_HANGING,
         /** A hanging piece reaches below where 5 mm above the table are left. */
         HANGS_TOO_LOW,
+        /** A panel is in a pouch already; the second one is left out. */
+        WRAPPED_TWICE,
         /** The inner die is as large as the outer; the frame is left out. */
         NO_BAND
     }

@@ -38,8 +38,12 @@ public @interface Asked {
         ANY,
         CARD,
         FILM,
+        /** Foam that is cut: tape or sheet. */
         FOAM,
+        /** Tape, glue or foam: what a piece may be held by that may stand off its ground. */
         FIXING,
+        /** Tape or glue: for what must lie flat. */
+        ADHESIVE,
         FILLING,
         ENVELOPE,
         THREAD,

@@ -25,5 +25,5 @@ public record Bridge(
         @Asked(value = "Thread kind", initial = "thread", from = Asked.Choice.THREAD) MaterialId thread,
         @Asked(value = "Strip card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Piece card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId pieceCard,
-        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing)
         implements Feature {}

@@ -12,7 +12,7 @@ public record Easel(
         @Asked(value = "Stands by", initial = "lean") Stand stand,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Face card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId faceCard,
-        @Asked(value = "Face held by", initial = "tape", from = Asked.Choice.FIXING) MaterialId fixing,
+        @Asked(value = "Face held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing,
         @Asked(value = "Stop bar of", initial = "foam-tape-2", from = Asked.Choice.FOAM) MaterialId stop,
         @Asked(value = "Stop bar layers", initial = "1", min = "1", max = "4") int stopLayers)
         implements Base {

@@ -11,5 +11,5 @@ public record Liner(
                 Length foldMargin,
         @Asked(value = "Reveal", initial = "3 mm", inches = "1/8 in", min = "0 mm", max = "100 mm") Length reveal,
         @Asked(value = "Paper", initial = "ivory-120", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing)
         implements Layer {}

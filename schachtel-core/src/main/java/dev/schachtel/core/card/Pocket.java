@@ -16,5 +16,5 @@ public record Pocket(
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
         @Asked(value = "Foot, from the foot", initial = "10 %", min = "-3 m", max = "3 m") Length up,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing)
         implements Feature {}

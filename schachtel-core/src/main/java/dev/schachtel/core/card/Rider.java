@@ -23,5 +23,5 @@ public record Rider(
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,
         @Asked(value = "Rests at, % of the way", initial = "0", min = "0", max = "100") int rest,
         @Asked(value = "Rider card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.ADHESIVE) MaterialId fixing)
         implements Feature {}

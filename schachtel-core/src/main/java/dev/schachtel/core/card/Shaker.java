@@ -21,7 +21,7 @@ public record Shaker(
         @Asked(value = "Foam layers", initial = "1", min = "1", max = "6") int layers,
         @Asked(value = "Foam", initial = "foam-tape-2", from = Asked.Choice.FOAM) MaterialId foam,
         @Asked(value = "Film", initial = "film", from = Asked.Choice.FILM) MaterialId film,
-        @Asked(value = "Film held by", initial = "tape", from = Asked.Choice.FIXING) MaterialId filmFixing,
+        @Asked(value = "Film held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId filmFixing,
         @Asked(value = "Filling", initial = "discs-5", from = Asked.Choice.FILLING) MaterialId filling,
         @Asked(value = "Covered by filling, %", initial = "35", min = "1", max = "100") int cover)
         implements Feature {}

@@ -49,6 +49,8 @@ final class TroubleCheck implements Check {
         RULES.put(Trouble.Sort.TOO_MANY_HANGING, RuleId.HANGING_COUNT);
         RULES.put(Trouble.Sort.HANGS_TOO_LOW, RuleId.HANGING_LOW);
         RULES.put(Trouble.Sort.BAND_UNEVEN, RuleId.BAND_EVEN);
+        RULES.put(Trouble.Sort.WRONG_MATERIAL, RuleId.MATERIAL_UNFIT);
+        RULES.put(Trouble.Sort.WRAPPED_TWICE, RuleId.WRAPPED_TWICE);
         RULES.put(Trouble.Sort.NO_BAND, RuleId.BAND_LEFT);
     }
 

@@ -59,7 +59,7 @@ public final class BridgeEngineer implements Engineer<Bridge> {
                         Form.rectangle(length, bridge.height()),
                         Outline.sheet(length, bridge.height()))
                 .at(corner));
-        Material fixing = stuff.fixing(bridge.fixing(), new Source(bridge.id(), "fixing"));
+        Material fixing = stuff.adhesive(bridge.fixing(), new Source(bridge.id(), "fixing"));
         site.lay(SlabId.of(strip), ground.slab(), fixing);
         Length gap = gap(bridge);
         int most = most(bridge, gap);
@@ -119,7 +119,7 @@ public final class BridgeEngineer implements Engineer<Bridge> {
                     .stacked(2)
                     .cutBy(CutMethod.DIE));
             SlabId slab = SlabId.of(id);
-            site.levelWith(slab, strip);
+            site.tie(slab, strip, new Stuff(site).glue(new Source(bridge.id(), "pieceCard")));
             site.workings()
                     .motion(new Motion(
                             bridge.id(),

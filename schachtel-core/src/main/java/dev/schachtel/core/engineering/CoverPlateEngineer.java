@@ -54,7 +54,7 @@ public final class CoverPlateEngineer implements Engineer<CoverPlate> {
         site.part(Part.of(id, "Cover plate", card, Form.of(Form.Sort.FRAME, ground.width(), ground.height()), lattice)
                 .at(ground.at())
                 .cutBy(CutMethod.DIE));
-        site.lay(SlabId.of(id), ground.slab(), stuff.fixing(plate.fixing(), new Source(plate.id(), "fixing")));
+        site.lay(SlabId.of(id), ground.slab(), stuff.adhesive(plate.fixing(), new Source(plate.id(), "fixing")));
         Ledger ledger = new Ledger(site, plate.id());
         ledger.formula(
                 "Cell",

@@ -122,7 +122,7 @@ public final class EaselEngineer implements Engineer<Easel> {
         Cardstock card = stuff.card(easel.faceCard(), new Source(Id.BASE, "faceCard"));
         site.part(Part.of(FACE, "Face", card, Form.rectangle(w, h), Outline.sheet(w, h)));
         SlabId slab = SlabId.of(FACE);
-        site.lay(slab, FLAP, stuff.fixing(easel.fixing(), new Source(Id.BASE, "fixing")));
+        site.lay(slab, FLAP, stuff.adhesive(easel.fixing(), new Source(Id.BASE, "fixing")));
         site.ground(
                 Id.FRONT,
                 Ground.of(FACE, slab, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.LEVEL)

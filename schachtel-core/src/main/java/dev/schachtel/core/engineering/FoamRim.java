@@ -30,8 +30,20 @@ import dev.schachtel.core.shape.Stretch;
  * to whole half millimetres. Ready squares lie in the same rows, no further apart than the span.
  */
 final class FoamRim {
-    static final Length WIDTH = Length.ofMillimetres(6);
-    static final Length INSET = Length.ofMillimetres(3);
+    /** How wide foam is cut and how far it is set in from the edge. */
+    private record Strip(Length width, Length inset) {
+        static Strip of(long width, long inset) {
+            return new Strip(Length.ofMillimetres(width), Length.ofMillimetres(inset));
+        }
+    }
+
+    /** The usual strip first; narrower ones where windows leave no room. */
+    private static final List<Strip> STRIPS =
+            List.of(Strip.of(6, 3), Strip.of(5, 3), Strip.of(4, 2), Strip.of(3, 2), Strip.of(2, 1));
+
+    /** So much of the edge should stand on foam before a narrower one is tried. */
+    private static final double ENOUGH = 0.6;
+
     /** Card sags between supports further apart: handbook chapter 2. */
     static final Length LONGEST_SPAN = Length.ofMillimetres(40);
 
@@ -44,23 +56,42 @@ final class FoamRim {
     private final Site site;
     private final Ground panel;
     private final Foam foam;
+    private final Length width;
+    private final Length inset;
 
-    FoamRim(Site site, Ground panel, Foam foam) {
+    private FoamRim(Site site, Ground panel, Foam foam, Strip strip) {
         this.site = site;
         this.panel = panel;
         this.foam = foam;
+        this.width = strip.width();
+        this.inset = strip.inset();
     }
 
-    void lay() {
+    /** Lays the widest foam that carries enough of the panel's edge, else that which carries most of it. */
+    static void lay(Site site, Ground panel, Foam foam) {
+        List<Strip> widths = foam.form() == Foam.Form.SQUARES ? STRIPS.subList(0, 1) : STRIPS;
+        FoamRim best = new FoamRim(site, panel, foam, widths.get(0));
+        for (int i = 1; i < widths.size() && best.carries() < ENOUGH; i++) {
+            FoamRim narrower = new FoamRim(site, panel, foam, widths.get(i));
+            best = narrower.carries() > best.carries() ? narrower : best;
+        }
+        best.lay();
+    }
+
+    /** The share of the panel's edge that the rim carries. */
+    private double carries() {
         Map<Length, List<Placement>> strips = new LinkedHashMap<>();
-        Length across = panel.width().minus(INSET.times(2));
-        Length up = panel.height().minus(INSET.times(2)).minus(WIDTH.times(2));
-        Length upper = panel.height().minus(INSET).minus(WIDTH);
-        row(strips, INSET, INSET, across, true);
-        row(strips, INSET, upper, across, true);
-        row(strips, INSET, INSET.plus(WIDTH), up, false);
-        row(strips, panel.width().minus(INSET).minus(WIDTH), INSET.plus(WIDTH), up, false);
-        cross(strips, across, up);
+        rim(strips);
+        double length = strips.entrySet().stream()
+                .mapToDouble(e -> Mm.of(e.getKey()) * e.getValue().size())
+                .sum();
+        return length / (2 * Mm.of(panel.width()) + 2 * Mm.of(panel.height()));
+    }
+
+    private void lay() {
+        Map<Length, List<Placement>> strips = new LinkedHashMap<>();
+        rim(strips);
+        cross(strips, panel.width().minus(inset.times(2)), inner());
         Length total = Length.ZERO;
         for (Map.Entry<Length, List<Placement>> group : strips.entrySet()) {
             total = total.plus(group.getKey().times(group.getValue().size()));
@@ -71,24 +102,36 @@ final class FoamRim {
         }
     }
 
+    private Length inner() {
+        return panel.height().minus(inset.times(2)).minus(width.times(2));
+    }
+
+    private void rim(Map<Length, List<Placement>> strips) {
+        Length across = panel.width().minus(inset.times(2));
+        row(strips, inset, inset, across, true);
+        row(strips, inset, panel.height().minus(inset).minus(width), across, true);
+        row(strips, inset, inset.plus(width), inner(), false);
+        row(strips, panel.width().minus(inset).minus(width), inset.plus(width), inner(), false);
+    }
+
     /** Strips across the longer side, spread evenly, as few as keep each span at most 40. */
     private void cross(Map<Length, List<Placement>> strips, Length across, Length up) {
         boolean tall = !across.isAbove(up);
-        Length along = (tall ? up : across.minus(WIDTH.times(2)));
+        Length along = (tall ? up : across.minus(width.times(2)));
         int spans = 1;
-        while (spans < 40 && along.minus(WIDTH.times(spans - 1L)).isAbove(span().times(spans))) {
+        while (spans < 40 && along.minus(width.times(spans - 1L)).isAbove(span().times(spans))) {
             spans++;
         }
-        Length gap = along.minus(WIDTH.times(spans - 1L)).splitInto(spans).get(0);
-        Length at = INSET.plus(WIDTH);
+        Length gap = along.minus(width.times(spans - 1L)).splitInto(spans).get(0);
+        Length at = inset.plus(width);
         for (int i = 1; i < spans; i++) {
             at = at.plus(gap);
             if (tall) {
-                row(strips, INSET.plus(WIDTH), at, across.minus(WIDTH.times(2)), true);
+                row(strips, inset.plus(width), at, across.minus(width.times(2)), true);
             } else {
-                row(strips, at, INSET.plus(WIDTH), up, false);
+                row(strips, at, inset.plus(width), up, false);
             }
-            at = at.plus(WIDTH);
+            at = at.plus(width);
         }
     }
 
@@ -97,7 +140,7 @@ final class FoamRim {
         if (length.isBelow(SHORTEST)) {
             return;
         }
-        Outline band = (lying ? Outline.sheet(length, WIDTH) : Outline.sheet(WIDTH, length)).placed(corner);
+        Outline band = (lying ? Outline.sheet(length, width) : Outline.sheet(width, length)).placed(corner);
         for (Stretch free : free(band, lying)) {
             if (foam.form() == Foam.Form.SQUARES) {
                 squares(strips, corner, free, lying);
@@ -107,12 +150,12 @@ final class FoamRim {
         }
     }
 
-    private static void strip(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
+    private void strip(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
         Length cut = STEP.times(free.length().holds(STEP));
         if (!cut.isBelow(SHORTEST)) {
             Placement at = lying
                     ? Placement.at(free.from(), corner.up())
-                    : Placement.at(corner.across().plus(WIDTH), free.from()).turned(Angle.ofDegrees(90));
+                    : Placement.at(corner.across().plus(width), free.from()).turned(Angle.ofDegrees(90));
             strips.computeIfAbsent(cut, k -> new ArrayList<>()).add(at);
         }
     }
@@ -151,7 +194,7 @@ final class FoamRim {
                                 taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top())));
             }
         }
-        panel.shape().ifPresent(shape -> band.less(List.of(shape.grown(INSET.negated())))
+        panel.shape().ifPresent(shape -> band.less(List.of(shape.grown(inset.negated())))
                 .forEach(out -> {
                     Box b = out.bounds();
                     taken.add(lying ? Stretch.of(b.left(), b.right()) : Stretch.of(b.bottom(), b.top()));
@@ -167,7 +210,7 @@ final class FoamRim {
     private void add(Length length, List<Placement> at) {
         PartId id = new PartId(panel.owner(), "foam-" + Math.round(Mm.of(length) * 10));
         String name = foam.form() == Foam.Form.SQUARES ? "Foam square" : "Foam strip";
-        Part strip = Part.of(id, name, foam, Form.rectangle(length, WIDTH), Outline.sheet(length, WIDTH))
+        Part strip = Part.of(id, name, foam, Form.rectangle(length, width), Outline.sheet(length, width))
                 .at(at)
                 .cutBy(CutMethod.SCISSORS);
         site.part(strip);

@@ -6,15 +6,18 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Trouble;
+import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Frame;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
@@ -26,6 +29,9 @@ import dev.schachtel.core.shape.Placement;
  */
 @AutoService(Engineer.class)
 public final class FrameEngineer implements Engineer<Frame> {
+    /** Foam is kept so far off the opening. */
+    private static final Length HIDDEN = Length.ofMillimetres(1);
+
     private static final Length UNDER = Length.ofMillimetres(3);
 
     @Override
@@ -63,8 +69,7 @@ public final class FrameEngineer implements Engineer<Frame> {
         Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight());
         PartId id = new PartId(frame.id(), "");
         Outline band = outer.outline().without(hole);
-        Length thick =
-                card.thickness().times(frame.copies()).plus(fixing.thickness().times(frame.copies() - 1L));
+        Length thick = card.thickness().times(frame.copies()).plus(Stuff.GLUE.times(frame.copies() - 1L));
         site.folded(Part.of(
                         id,
                         "Frame",
@@ -79,21 +84,32 @@ public final class FrameEngineer implements Engineer<Frame> {
                 .cutBy(CutMethod.DIE));
         site.slab(new Slab(SlabId.of(id), id, "Frame", thick, List.of(band.placed(middle))));
         inlay(frame, ground, site, fixing, hole);
-        site.lay(SlabId.of(id), ground.slab(), fixing);
-        ground(frame, ground, site, id, outer.outline().placed(middle));
+        Ground own = ground(frame, ground, site, id, outer.outline().placed(middle));
+        boolean backed = frame.inlay() == Frame.Inlay.BACKED;
+        if (fixing instanceof Foam foam && !backed) {
+            site.zone(new Zone(
+                    Zone.Use.KEEP_OFF,
+                    frame.id(),
+                    ground.slab(),
+                    hole.grown(HIDDEN).placed(middle)));
+            site.joint(new Joint(SlabId.of(id), ground.slab(), Joint.Hold.RESTS, foam, foam.thickness()));
+            site.afterwards(() -> FoamRim.lay(site, own, foam));
+        } else if (!(fixing instanceof Foam)) {
+            site.lay(SlabId.of(id), ground.slab(), fixing);
+        }
         return thick;
     }
 
-    private static void ground(Frame frame, Ground under, Site site, PartId id, Outline outer) {
+    private static Ground ground(Frame frame, Ground under, Site site, PartId id, Outline outer) {
         Length w = frame.outer().width();
         Length h = frame.outer().height();
         Placement corner =
                 Placement.at(frame.across().minus(w.half()), frame.up().minus(h.half()));
-        site.ground(
-                frame.id(),
-                Ground.of(id, SlabId.of(id), corner, new Outline.Size(w, h), Ground.Edge.NONE)
-                        .on(under.slab())
-                        .shaped(outer));
+        Ground own = Ground.of(id, SlabId.of(id), corner, new Outline.Size(w, h), Ground.Edge.NONE)
+                .on(under.slab())
+                .shaped(outer);
+        site.ground(frame.id(), own);
+        return own;
     }
 
     private static void inlay(Frame frame, Ground ground, Site site, Material fixing, Outline hole) {
@@ -112,9 +128,12 @@ public final class FrameEngineer implements Engineer<Frame> {
                 .at(Placement.at(frame.across(), frame.up()))
                 .stacked(backed ? 1 : frame.copies())
                 .cutBy(CutMethod.DIE));
-        site.lay(SlabId.of(id), ground.slab(), fixing);
+        Raised.lay(site, id, ground, fixing);
         if (backed) {
-            site.lay(SlabId.of(new PartId(frame.id(), "")), SlabId.of(id), fixing);
+            site.lay(
+                    SlabId.of(new PartId(frame.id(), "")),
+                    SlabId.of(id),
+                    new Stuff(site).glue(new Source(frame.id(), "fixing")));
             Ledger ledger = new Ledger(site, frame.id());
             ledger.formula(
                     "Backing",

@@ -45,7 +45,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
                 .stacked(2)
                 .cutBy(CutMethod.DIE));
         SlabId slab = SlabId.of(id);
-        site.levelWith(slab, aperture.in().slab());
+        site.tie(slab, aperture.in().slab(), new Stuff(site).glue(new Source(pair.id(), "card")));
         Length height = aperture.opening().height();
         Length thread = height.plus(pair.ends().times(2));
         Threads.add(site, new PartId(pair.id(), "thread"), thread, pair.thread(), middle);

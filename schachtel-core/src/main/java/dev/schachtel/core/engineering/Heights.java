@@ -27,7 +27,7 @@ final class Heights {
         for (Joint joint : joints) {
             if (joint.hold() == Joint.Hold.HANGS) {
                 hanging.put(joint.lower(), joint);
-            } else {
+            } else if (joint.hold() != Joint.Hold.TIED) {
                 below.computeIfAbsent(joint.upper(), k -> new ArrayList<>()).add(joint);
             }
         }

@@ -51,7 +51,7 @@ public final class LinerEngineer implements Engineer<Liner> {
                 : Outline.sheet(w, h);
         site.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
                 .at(face.at().moved(left, r)));
-        site.lay(SlabId.of(id), face.slab(), stuff.fixing(liner.fixing(), new Source(liner.id(), "fixing")));
+        site.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
         Ledger ledger = new Ledger(site, liner.id());
         ledger.formula(
                 "Liner",

@@ -27,9 +27,6 @@ import dev.schachtel.core.shape.Placement;
 /** A mat is what it lies on less twice the reveal, both ways. Held by foam, it stands on strips round its edge. */
 @AutoService(Engineer.class)
 public final class MatEngineer implements Engineer<Mat> {
-    /** Between two sheets that are glued into one. */
-    private static final Length GLUE = Length.ofMicrometres(50);
-
     @Override
     public Class<Mat> engineers() {
         return Mat.class;
@@ -75,10 +72,10 @@ public final class MatEngineer implements Engineer<Mat> {
     /** On what it lies on, by its fixing; foam is laid once everything else has its place. */
     private static void hold(Mat mat, Ground own, Site site) {
         Material fixing = new Stuff(site).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
-        Length apart = fixing.thickness().plus(GLUE.times(mat.sheets() - 1L));
+        Length apart = fixing.thickness().plus(Stuff.GLUE.times(mat.sheets() - 1L));
         site.joint(new Joint(own.slab(), own.under(), Joint.Hold.RESTS, fixing, apart));
         if (fixing instanceof Foam foam) {
-            site.afterwards(() -> new FoamRim(site, own, foam).lay());
+            site.afterwards(() -> FoamRim.lay(site, own, foam));
         }
     }
 

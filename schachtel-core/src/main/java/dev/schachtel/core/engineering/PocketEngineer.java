@@ -59,7 +59,7 @@ public final class PocketEngineer implements Engineer<Pocket> {
         site.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Way.MOUNTAIN));
         site.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Way.MOUNTAIN));
         site.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Way.MOUNTAIN));
-        Material fixing = stuff.fixing(pocket.fixing(), new Source(pocket.id(), "fixing"));
+        Material fixing = stuff.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
         site.lay(SlabId.of(id), ground.slab(), fixing);
         site.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));
         derive(pocket, site, w, h);

@@ -13,6 +13,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Pouch;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
@@ -42,6 +43,18 @@ public final class PouchEngineer implements Engineer<Pouch> {
     }
 
     private static void wrap(Pouch pouch, Ground panel, Site site) {
+        boolean wrapped = site.parts().stream()
+                .filter(p -> p.material() instanceof Film)
+                .anyMatch(p -> site.joints().stream()
+                        .anyMatch(j ->
+                                j.upper().equals(SlabId.of(p.id())) && j.lower().equals(panel.slab())));
+        if (wrapped) {
+            site.trouble(
+                    Trouble.Sort.WRAPPED_TWICE,
+                    new Source(pouch.id(), "panel"),
+                    pouch.panel().value());
+            return;
+        }
         Stuff stuff = new Stuff(site);
         Film film = stuff.film(pouch.film(), new Source(pouch.id(), "film"));
         Length wrap = pouch.wrap();
@@ -52,7 +65,7 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 Part.of(id, "Wrapping film", film, Form.rectangle(w, h), clipped(w, h, wrap))
                         .at(panel.at().moved(wrap.negated(), wrap.negated())),
                 List.of(panel.outline()));
-        Material fixing = stuff.fixing(pouch.fixing(), new Source(pouch.id(), "fixing"));
+        Material fixing = stuff.adhesive(pouch.fixing(), new Source(pouch.id(), "fixing"));
         site.joint(new Joint(SlabId.of(id), panel.slab(), Joint.Hold.RESTS, fixing, FLATTEST));
         site.afterwards(() -> close(pouch, panel, site, id));
         Ledger ledger = new Ledger(site, pouch.id());

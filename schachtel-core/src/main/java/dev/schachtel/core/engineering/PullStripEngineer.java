@@ -21,7 +21,6 @@ import dev.schachtel.core.card.PullStrip;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
-import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
@@ -82,7 +81,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                     });
             this.exit = edge().minus(strip.tab());
             this.card = new Stuff(site).card(strip.card(), new Source(strip.id(), "card"));
-            this.glue = new Stuff(site).fixing(new MaterialId("glue"), new Source(strip.id(), "card"));
+            this.glue = new Stuff(site).glue(new Source(strip.id(), "card"));
         }
 
         /** From the window's middle to the card's edge, the way the strip is pulled. */

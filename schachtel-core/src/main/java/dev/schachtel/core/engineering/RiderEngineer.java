@@ -129,7 +129,7 @@ public final class RiderEngineer implements Engineer<Rider> {
         site.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
                 .at(rest)
                 .cutBy(CutMethod.DIE));
-        Material glue = stuff.fixing(rider.fixing(), new Source(rider.id(), "fixing"));
+        Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         site.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         site.lay(SlabId.of(connector), SlabId.of(retainer), glue);
         site.lay(SlabId.of(face), SlabId.of(connector), glue);

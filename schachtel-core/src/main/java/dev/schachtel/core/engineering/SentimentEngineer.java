@@ -43,7 +43,11 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         for (int i = strip.shadows(); i >= 1; i--) {
             String which = strip.shadows() == 1 ? "shadow" : "shadow-" + i;
             under = sheet(strip, site, new PartId(strip.id(), which), i, shadow);
-            site.lay(under, i == strip.shadows() ? ground.slab() : above(strip, i), by);
+            if (i == strip.shadows()) {
+                Raised.lay(site, new PartId(strip.id(), which), ground, by);
+            } else {
+                site.lay(under, above(strip, i), by);
+            }
             by = glue(site, fixing);
         }
         Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
@@ -52,7 +56,11 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         if (!strip.text().isBlank()) {
             site.letter(new Lettering(strip.id(), words, strip.text(), strip.ink()));
         }
-        site.lay(top, under, by);
+        if (strip.shadows() == 0) {
+            Raised.lay(site, words, ground, by);
+        } else {
+            site.lay(top, under, by);
+        }
         for (int i = 1; i <= strip.shadows(); i++) {
             derive(strip, site, i);
         }
@@ -75,8 +83,8 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         Length w = strip.width().plus(border);
         Length h = strip.height().plus(border);
         Placement at = Placement.at(strip.across().minus(w.half()), strip.up().minus(h.half()));
-        String words = strip.text().isBlank() ? "Sentiment" : strip.text();
-        String name = step == 0 ? words : "Shadow";
+        String words = strip.text().isBlank() ? "Strip" : "Strip “" + strip.text() + "”";
+        String name = step == 0 ? words : strip.text().isBlank() ? "Shadow" : "Shadow of “" + strip.text() + "”";
         site.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h))
                 .at(at));
         return SlabId.of(id);

@@ -60,7 +60,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         PartId film = film(shaker, aperture, site);
         derive(shaker, aperture, site, dam);
         boolean onFilm = shaker.overlap().isAbove(shaker.setback());
-        Material fixing = stuff.fixing(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
+        Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
         for (Dam.Wall wall : dam.walls()) {
             SlabId slab = wall(shaker, wall, foam, site);
             rest(site, slab, aperture.in().under(), foam);

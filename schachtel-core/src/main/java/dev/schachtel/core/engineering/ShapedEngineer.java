@@ -9,10 +9,12 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
@@ -22,6 +24,7 @@ import dev.schachtel.core.card.Silhouette;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
+import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -61,7 +64,7 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         if (scored) {
             onePiece(site, leaf, edge.get(), card);
         } else {
-            twoPieces(site, leaf, edge, card);
+            twoPieces(site, leaf, card);
         }
         Length w = leaf.bounds().wide();
         Length h = leaf.bounds().high();
@@ -69,6 +72,9 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         site.slab(
                 new Slab(FlatFoldEngineer.FRONT, scored ? BACK : FRONT, "Base front", card.thickness(), List.of(leaf)));
         Outline.Size size = new Outline.Size(w, h);
+        if (!scored) {
+            hinge(site, edge, h, card);
+        }
         site.ground(
                 Id.FRONT,
                 Ground.of(scored ? BACK : FRONT, FlatFoldEngineer.FRONT, Placement.ORIGIN, size, Ground.Edge.LEFT)
@@ -128,11 +134,15 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         site.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Way.MOUNTAIN));
     }
 
-    private static void twoPieces(Site site, Outline leaf, Optional<Stretch> edge, Cardstock card) {
+    private static void twoPieces(Site site, Outline leaf, Cardstock card) {
         Length h = leaf.bounds().high();
         Form form = Form.of(Form.Sort.SHAPE, leaf.bounds().wide(), h);
         site.folded(Part.of(BACK, "Back leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
         site.folded(Part.of(FRONT, "Front leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
+    }
+
+    /** A strip folded lengthwise, stuck inside to both leaves, as long as the straight edge or else half the height. */
+    private static void hinge(Site site, Optional<Stretch> edge, Length h, Cardstock card) {
         Length tall = edge.map(Stretch::length).orElse(h.half());
         Length foot = edge.map(Stretch::from).orElse(Length.ofNanometres(h.nanometres() / 4));
         Length wide = STRIP_EACH.times(2);
@@ -140,6 +150,12 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 .at(Placement.at(STRIP_EACH.negated(), foot))
                 .grain(Grain.UP));
         site.fold(new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Way.MOUNTAIN));
+        Outline shut = Outline.sheet(STRIP_EACH, tall).placed(Placement.at(Length.ZERO, foot));
+        SlabId slab = SlabId.of(STRIP);
+        site.slab(new Slab(slab, STRIP, "Hinge strip", card.thickness().times(2), List.of(shut)));
+        Material glue = new Stuff(site).glue(new Source(Id.BASE, "join"));
+        site.lay(slab, FlatFoldEngineer.BACK, glue);
+        site.joint(new Joint(FlatFoldEngineer.FRONT, slab, Joint.Hold.HINGES, glue, glue.thickness()));
         new Ledger(site, Id.BASE)
                 .formula(
                         "Hinge strip",

@@ -248,6 +248,12 @@ public final class Site {
                 .forEach(j -> joint(new Joint(slab, j.lower(), Joint.Hold.MEETS, j.by(), j.thickness()))));
     }
 
+    /** Hangs a slab from another by a thread; its sheets are stuck together round that. */
+    void tie(SlabId slab, SlabId from, Material by) {
+        levelWith(slab, from);
+        joint(new Joint(from, slab, Joint.Hold.TIED, by, Length.ZERO));
+    }
+
     /** Replaces a part by what it becomes, such as with a slit. */
     void change(PartId id, UnaryOperator<Part> change) {
         parts.computeIfPresent(id, (k, part) -> change.apply(part));

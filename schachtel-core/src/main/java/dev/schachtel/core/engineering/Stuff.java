@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Trouble;
@@ -20,6 +21,9 @@ import dev.schachtel.core.measure.Length;
 
 /** Looks materials up in the workshop; a missing one is noted and a plain stand-in of usual thickness taken. */
 final class Stuff {
+    /** Between two sheets that are glued into one: 0.05 mm, handbook chapter 2. */
+    static final Length GLUE = Length.ofMicrometres(50);
+
     private final Site site;
 
     Stuff(Site site) {
@@ -53,8 +57,30 @@ final class Stuff {
 
     /** An adhesive or a foam. */
     Material fixing(MaterialId id, Source asker) {
-        Optional<Material> fits = site.workshop().material(id).filter(m -> m instanceof Adhesive || m instanceof Foam);
-        return found(fits, id, asker).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+        return fit(id, asker, m -> m instanceof Adhesive || m instanceof Foam)
+                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+    }
+
+    /** An adhesive, for what must lie flat. */
+    Material adhesive(MaterialId id, Source asker) {
+        return fit(id, asker, Adhesive.class::isInstance).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+    }
+
+    /** What thin sheets of the same piece are stuck together with. */
+    Material glue(Source asker) {
+        return adhesive(new MaterialId("glue"), asker);
+    }
+
+    /** A material that can do what is asked of it; another one is told from one that isn't there. */
+    private Optional<Material> fit(MaterialId id, Source asker, Predicate<Material> fits) {
+        Optional<Material> known = site.workshop().material(id);
+        if (known.isEmpty()) {
+            return found(known, id, asker);
+        }
+        if (known.filter(fits).isEmpty()) {
+            site.trouble(Trouble.Sort.WRONG_MATERIAL, asker, known.get().name());
+        }
+        return known.filter(fits);
     }
 
     Technique technique(MaterialId id, Source asker) {

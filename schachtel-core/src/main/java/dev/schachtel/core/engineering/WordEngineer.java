@@ -39,15 +39,14 @@ public final class WordEngineer implements Engineer<Word> {
         PartId id = new PartId(word.id(), "");
         Outline box = Outline.rectangle(word.width(), word.height());
         Placement middle = Placement.at(word.across(), word.up());
-        Length thick =
-                card.thickness().times(word.copies()).plus(fixing.thickness().times(word.copies() - 1L));
-        String name = word.text().isBlank() ? "Word" : word.text();
+        Length thick = card.thickness().times(word.copies()).plus(Stuff.GLUE.times(word.copies() - 1L));
+        String name = word.text().isBlank() ? "Word" : "Word “" + word.text() + "”";
         site.folded(Part.of(id, name, card, Form.of(Form.Sort.SHAPE, word.width(), word.height()), box)
                 .at(middle)
                 .stacked(word.copies())
                 .cutBy(CutMethod.DIE));
         site.slab(new Slab(SlabId.of(id), id, name, thick, List.of(box.placed(middle))));
-        site.lay(SlabId.of(id), ground.slab(), fixing);
+        Raised.lay(site, id, ground, fixing);
         Ledger ledger = new Ledger(site, word.id());
         ledger.formula(
                 "Word, thick",

@@ -25,8 +25,10 @@ import tools.jackson.databind.node.ObjectNode;
  * {@link #read} takes back as an equal card.
  */
 public final class CardFile {
-    public static final int VERSION = 1;
-    static final String MARK = "schachtel";
+    private static final Upgrades UPGRADES = new Upgrades("card file", 1, List.of());
+
+    public static final int VERSION = UPGRADES.current();
+    static final String MARK = Upgrades.MARK;
 
     private CardFile() {}
 
@@ -47,13 +49,10 @@ public final class CardFile {
         if (!(node instanceof ObjectNode object)) {
             throw new RefusedException("$", "must be an object in braces");
         }
-        JsonNode version = object.get(MARK);
-        if (version == null
-                || !version.isIntegralNumber()
-                || !version.asString().equals("" + VERSION)) {
+        if (!object.has(MARK)) {
             throw new RefusedException("$." + MARK, "must be " + VERSION + ", the version of card files read here");
         }
-        object.remove(MARK);
+        UPGRADES.bring(object);
         JsonNode units = object.get("units");
         boolean mm = units != null && units.isString() && units.stringValue().equals("mm");
         return (CardSpec) new RecordCodec(mm ? Units.MM : Units.INCH).read(object, CardSpec.class, "$");

@@ -29,6 +29,7 @@ public final class Choices {
             case FIXING ->
                 named(workshop.materials().stream()
                         .filter(m -> m instanceof Adhesive || m instanceof Foam f && f.form() != Foam.Form.SHEET));
+            case ADHESIVE -> named(workshop.all(Adhesive.class).stream());
             case FILLING ->
                 workshop.fillings().stream()
                         .map(f -> new Choice(f.id(), f.name()))

@@ -56,7 +56,7 @@ public final class CutListCsv {
                 units.show(h),
                 Units.MM.edit(w),
                 Units.MM.edit(h),
-                d.part().material().name(),
+                text(d.part().material().name()),
                 d.count(),
                 d.part().perCard(),
                 low(d.part().method().name()),

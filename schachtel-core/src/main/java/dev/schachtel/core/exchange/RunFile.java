@@ -1,6 +1,10 @@
 package dev.schachtel.core.exchange;
 
+import java.util.List;
+
+import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.run.RunPlan;
 
@@ -13,6 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RunFile {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
+    /** Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name. */
+    private static final Upgrades UPGRADES = new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described));
+
     private RunFile() {}
 
     /**
@@ -23,18 +30,39 @@ public final class RunFile {
     public static RunPlan read(String text) {
         try {
             JsonNode tree = MAPPER.readTree(text);
-            tree.path("steps").forEach(RunFile::completed);
-            if (tree instanceof ObjectNode old && !old.has("makers")) {
-                old.put("makers", 1);
+            if (!(tree instanceof ObjectNode plan)) {
+                throw new RefusedException("run", "its plan must be an object in braces");
             }
+            UPGRADES.bring(plan);
             return MAPPER.treeToValue(tree, RunPlan.class);
         } catch (JacksonException e) {
             throw new RefusedException("run", "its plan can't be read: " + e.getOriginalMessage());
         }
     }
 
+    private static void completed(ObjectNode plan) {
+        plan.path("steps").forEach(RunFile::complete);
+        if (!plan.has("makers")) {
+            plan.put("makers", 1);
+        }
+    }
+
+    /** Steps said what kind they are by a name alone. */
+    private static void described(ObjectNode plan) {
+        plan.path("steps").forEach(step -> {
+            if (step instanceof ObjectNode old && step.path("kind").isString()) {
+                String id = Scalars.kebab(step.path("kind").asString());
+                OpKind kind = OpKind.all().stream()
+                        .filter(k -> k.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new RefusedException("run", "no kind of step is called '" + id + "'"));
+                old.set("kind", MAPPER.valueToTree(kind));
+            }
+        });
+    }
+
     /** Runs of before knew heat and solvent by their kind of step alone, and no latest times. */
-    private static void completed(JsonNode step) {
+    private static void complete(JsonNode step) {
         if (step instanceof ObjectNode old && !old.has("aside")) {
             old.putArray("aside");
         }
@@ -51,6 +79,8 @@ public final class RunFile {
     }
 
     public static String write(RunPlan plan) {
-        return MAPPER.writeValueAsString(plan);
+        ObjectNode file = MAPPER.valueToTree(plan);
+        file.put(Upgrades.MARK, UPGRADES.current());
+        return MAPPER.writeValueAsString(file);
     }
 }

@@ -4,16 +4,21 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The workshop as JSON, read by the same rules as card files. */
 public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
+    /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times. */
+    private static final Upgrades UPGRADES =
+            new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed));
 
     private WorkshopFile() {}
 
@@ -25,13 +30,13 @@ public final class WorkshopFile {
     public static Workshop read(String text) {
         JsonNode file = Json.parse(text);
         if (file instanceof ObjectNode object) {
-            complete(object);
+            UPGRADES.bring(object);
         }
         return (Workshop) new RecordCodec(Units.MM).read(file, Workshop.class, "$");
     }
 
     /** What files of before had no word for: the technique book, and house rules, all or some. */
-    private static void complete(ObjectNode workshop) {
+    private static void completed(ObjectNode workshop) {
         ObjectNode standard = USUAL.deepCopy();
         if (!workshop.has("house")) {
             workshop.setAll(standard);
@@ -42,9 +47,18 @@ public final class WorkshopFile {
         }
     }
 
+    /** Times of work, and house rules that came with them. */
+    private static void timed(ObjectNode workshop) {
+        completed(workshop);
+        workshop.putArray("times");
+    }
+
     /** What {@link #read} takes back. */
     public static String write(Workshop workshop) {
-        return Json.write(new RecordCodec(Units.MM).write(workshop, false));
+        ObjectNode file = JsonNodeFactory.instance.objectNode();
+        file.put(Upgrades.MARK, UPGRADES.current());
+        file.setAll(new RecordCodec(Units.MM).write(workshop, false));
+        return Json.write(file);
     }
 
     /** The modest stock that a new installation starts with. Thickness and grammage: handbook chapter 2. */

@@ -16,6 +16,7 @@ public record HouseRules(
         Layout layout,
         Overhang overhang,
         Placing placing,
+        Inside inside,
         int boards,
         int weights) {
     public HouseRules {
@@ -34,6 +35,7 @@ public record HouseRules(
             Layout.PHOTO,
             Overhang.LEAVE,
             Placing.BY_EYE,
+            Inside.BEFORE_FRONT,
             8,
             4);
 
@@ -70,7 +72,17 @@ public record HouseRules(
         /** Pieces stay in the order in which they were stamped. */
         STAMPING_ORDER,
         /** A sheet with all places is printed and laid under. */
-        PLACEMENT_SHEET
+        PLACEMENT_SHEET,
+        /** Not at all: piece by piece, each where it looks right. */
+        PIECE_BY_PIECE
+    }
+
+    /** When what lies inside the card is stuck in. */
+    public enum Inside {
+        /** While the base lies flat. */
+        BEFORE_FRONT,
+        /** When the front is finished; the card waits until that is dry. */
+        LAST
     }
 
     /** What is done with what stands over the edge of its panel. */
@@ -97,30 +109,34 @@ public record HouseRules(
     }
 
     public HouseRules with(InkOrCut other) {
-        return new HouseRules(other, shades, outlines, ground, layout, overhang, placing, boards, weights);
+        return new HouseRules(other, shades, outlines, ground, layout, overhang, placing, inside, boards, weights);
     }
 
     public HouseRules with(Shades other) {
-        return new HouseRules(edges, other, outlines, ground, layout, overhang, placing, boards, weights);
+        return new HouseRules(edges, other, outlines, ground, layout, overhang, placing, inside, boards, weights);
     }
 
     public HouseRules with(Outlines other) {
-        return new HouseRules(edges, shades, other, ground, layout, overhang, placing, boards, weights);
+        return new HouseRules(edges, shades, other, ground, layout, overhang, placing, inside, boards, weights);
     }
 
     public HouseRules with(Ground other) {
-        return new HouseRules(edges, shades, outlines, other, layout, overhang, placing, boards, weights);
+        return new HouseRules(edges, shades, outlines, other, layout, overhang, placing, inside, boards, weights);
     }
 
     public HouseRules with(Layout other) {
-        return new HouseRules(edges, shades, outlines, ground, other, overhang, placing, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, other, overhang, placing, inside, boards, weights);
     }
 
     public HouseRules with(Overhang other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, other, placing, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, layout, other, placing, inside, boards, weights);
     }
 
     public HouseRules with(Placing other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, overhang, other, boards, weights);
+        return new HouseRules(edges, shades, outlines, ground, layout, overhang, other, inside, boards, weights);
+    }
+
+    public HouseRules with(Inside other) {
+        return new HouseRules(edges, shades, outlines, ground, layout, overhang, placing, other, boards, weights);
     }
 }

@@ -12,6 +12,7 @@ public record Workshop(
         List<Die> dies,
         List<Envelope> envelopes,
         List<Technique> techniques,
+        List<WorkTime> times,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -22,22 +23,28 @@ public record Workshop(
         dies = List.copyOf(dies);
         envelopes = List.copyOf(envelopes);
         techniques = List.copyOf(techniques);
+        times = List.copyOf(times);
     }
 
     /** The same workshop with another drawer. */
     public Workshop with(List<Sheet> otherSheets, List<Roll> otherRolls, Tools otherTools) {
         return new Workshop(
-                materials, fillings, otherSheets, otherRolls, dies, envelopes, techniques, otherTools, house);
+                materials, fillings, otherSheets, otherRolls, dies, envelopes, techniques, times, otherTools, house);
     }
 
     /** The same workshop with other dies. */
     public Workshop with(List<Die> otherDies) {
-        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, techniques, tools, house);
+        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, techniques, times, tools, house);
     }
 
     /** The same workshop with other ways of doing things. */
     public Workshop with(List<Technique> book, HouseRules rules) {
-        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, tools, rules);
+        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, times, tools, rules);
+    }
+
+    /** The same workshop with other times. */
+    public Workshop timed(List<WorkTime> other) {
+        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, techniques, other, tools, house);
     }
 
     public Optional<Technique> technique(MaterialId id) {

@@ -27,7 +27,7 @@ public final class Links {
             if (joint.hold() == Joint.Hold.HANGS) {
                 add(uppers, joint.upper(), joint.lower());
             }
-            if (joint.hold() != Joint.Hold.MEETS) {
+            if (joint.hold() == Joint.Hold.RESTS || joint.hold() == Joint.Hold.HANGS) {
                 add(both, joint.lower(), joint.upper());
                 add(both, joint.upper(), joint.lower());
             }

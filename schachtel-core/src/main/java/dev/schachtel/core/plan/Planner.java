@@ -27,7 +27,8 @@ public final class Planner {
                 movements,
                 Checks.check(build, movements, workshop)
                         .and(Prospects.stock(cutting))
-                        .and(Prospects.order(assembly)),
+                        .and(Prospects.order(assembly))
+                        .and(Prospects.buildable(build, assembly)),
                 cutting,
                 assembly);
     }

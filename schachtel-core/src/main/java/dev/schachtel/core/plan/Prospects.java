@@ -7,7 +7,11 @@ import java.util.stream.Collectors;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.OrderRule;
+import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Findings;
@@ -115,6 +119,35 @@ final class Prospects {
             }
         }
         return report.findings();
+    }
+
+    /** What hands could not do, with the number of the step; to mend. */
+    static Findings buildable(Build build, BuildPlan assembly) {
+        Report report = new Report();
+        for (Rehearsal.Found found : Rehearsal.of(build, assembly)) {
+            report.on(rule(found.fault()), found.part().owner())
+                    .parts(found.part())
+                    .names(
+                            name(build, found.part()),
+                            found.other().map(o -> name(build, o)).orElse(""))
+                    .measured(new Amount.Count(found.step()), new Amount.Count(0))
+                    .mend();
+        }
+        return report.findings();
+    }
+
+    private static RuleId rule(Rehearsal.Fault fault) {
+        return switch (fault) {
+            case NOT_MADE, MADE_TWICE -> RuleId.PART_CUT;
+            case NOT_FIXED, FIXED_TWICE -> RuleId.PART_FIXED;
+            case HELD_BY_NOTHING -> RuleId.PART_HELD;
+            case OUT_OF_REACH -> RuleId.PART_REACHED;
+            case DOES_NOT_PASS -> RuleId.PART_PASSES;
+        };
+    }
+
+    private static String name(Build build, PartId id) {
+        return build.part(id).map(Part::name).orElse("");
     }
 
     /**

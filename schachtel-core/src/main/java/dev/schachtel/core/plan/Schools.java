@@ -102,6 +102,7 @@ public final class Schools {
                     (s, w, word) -> new Taken(OnShaker.of(s, w).laid(word.equals("inside")), w)),
             house(PLACING, s -> true, HouseRules.Placing.class, HouseRules::with),
             house("overhang", s -> true, HouseRules.Overhang.class, HouseRules::with),
+            house("inside", s -> true, HouseRules.Inside.class, HouseRules::with),
             house("layout", s -> true, HouseRules.Layout.class, HouseRules::with));
 
     /** A question whose answer is in the card's own materials. */

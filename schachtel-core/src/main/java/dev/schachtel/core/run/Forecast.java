@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Tool;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.schedule.Link;
@@ -70,7 +69,7 @@ final class Forecast {
     }
 
     private Task task(RunStep step, Instant now) {
-        int tool = OpKind.valueOf(step.kind()).tool().map(Tool::ordinal).orElse(Task.NONE);
+        int tool = step.kind().tool().map(Tool::ordinal).orElse(Task.NONE);
         int hazard = step.hazard() == Hazard.NONE ? Task.NONE : step.hazard().ordinal();
         return new Task(0, step.hands(), Task.ALONE, tool, step.rest(), Task.NONE, hazard, from(step, now));
     }

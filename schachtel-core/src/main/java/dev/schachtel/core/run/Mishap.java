@@ -33,13 +33,12 @@ final class Mishap {
         String last = "";
         for (RunStep before : plan.steps()) {
             boolean own = before.parts().contains(part)
-                    && (before.holds(wrong.card())
-                            || OpKind.valueOf(before.kind()).cuts());
+                    && (before.holds(wrong.card()) || before.kind().cuts());
             boolean lost = own
                     && done.contains(before.key())
-                    && !before.kind().equals(OpKind.LAYOUT.name())
+                    && !before.kind().is(OpKind.LAYOUT)
                     && !before.key().equals(at.key());
-            if (lost && !(spare && OpKind.valueOf(before.kind()).cuts())) {
+            if (lost && !(spare && before.kind().cuts())) {
                 last = "again " + wrong.id().substring(0, Math.min(8, wrong.id().length())) + " " + before.key();
                 List<RunStep.Wait> waits = again.isEmpty()
                         ? List.of()

@@ -22,11 +22,11 @@ public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
     public static RunPlan of(BuildPlan plan, int spares) {
         List<RunStep> steps = new ArrayList<>();
         for (Step step : plan.steps()) {
-            boolean wet = step.op().kind() == OpKind.CLEAN;
+            boolean wet = step.op().is(OpKind.CLEAN);
             steps.add(new RunStep(
                     step.key(),
                     step.op().id(),
-                    step.op().kind().name(),
+                    step.op().kind(),
                     step.lot().first(),
                     step.lot().last(),
                     List.of(),

@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import dev.schachtel.core.assembly.Caution;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Tool;
 
 /** A run after its events. Immutable to the outside; made anew from all events each time. */
@@ -179,7 +178,6 @@ public final class RunState {
 
     /** What keeps tool or hazard away: another step that has the tool, or heat and a solvent that must not meet. */
     private Optional<RunStep> clash(RunStep step, Instant now) {
-        OpKind kind = OpKind.valueOf(step.kind());
         return steps.values().stream()
                 .filter(other -> !other.key().equals(step.key()))
                 .filter(other -> {
@@ -189,9 +187,9 @@ public final class RunState {
                                     .at()
                                     .plusSeconds(other.rest())
                                     .isAfter(now);
-                    OpKind its = OpKind.valueOf(other.kind());
-                    Optional<Tool> tool = kind.tool();
-                    boolean sameTool = at && tool.isPresent() && tool.equals(its.tool());
+                    Optional<Tool> tool = step.kind().tool();
+                    boolean sameTool =
+                            at && tool.isPresent() && tool.equals(other.kind().tool());
                     return sameTool || (at || drying) && step.meets(other);
                 })
                 .findFirst();

@@ -2,6 +2,7 @@ package dev.schachtel.core.run;
 
 import java.util.List;
 
+import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.material.Hazard;
 
 /**
@@ -9,7 +10,7 @@ import dev.schachtel.core.material.Hazard;
  *
  * @param key what it is called in the run, unique
  * @param op the operation's id in the build plan
- * @param kind what sort of operation, as plans call it
+ * @param kind what sort of operation, as it was known when the run began
  * @param first the number of its first card, from 1
  * @param aside cards from first to last that go through it by themselves, since something went wrong with them
  * @param hands seconds of handwork
@@ -20,7 +21,7 @@ import dev.schachtel.core.material.Hazard;
 public record RunStep(
         String key,
         String op,
-        String kind,
+        OpKind kind,
         int first,
         int last,
         List<Integer> aside,

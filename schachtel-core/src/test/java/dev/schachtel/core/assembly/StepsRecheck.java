@@ -45,7 +45,7 @@ final class StepsRecheck {
     }
 
     private static void rules(BuildPlan plan, Build build, Workshop workshop) {
-        Shop shop = Shop.of(build, workshop.house());
+        Shop shop = Shop.of(build, workshop);
         List<OrderRule> rules = OrderRules.of(build.spec());
         for (Step a : plan.steps()) {
             for (Step b : plan.steps()) {

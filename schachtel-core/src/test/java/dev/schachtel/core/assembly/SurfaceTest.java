@@ -51,7 +51,7 @@ class SurfaceTest {
 
     private static List<String> order(BuildPlan plan) {
         return plan.steps().stream()
-                .filter(s -> s.op().surface().isPresent() || s.op().kind() == OpKind.DIE_CUT)
+                .filter(s -> s.op().surface().isPresent() || s.op().is(OpKind.DIE_CUT))
                 .map(s -> s.op().id())
                 .toList();
     }
@@ -86,7 +86,7 @@ class SurfaceTest {
         BuildPlan plan =
                 worked("panel paste-stencil").set("brief", "cards", "12").plan().assembly();
         List<Step> rounds = plan.steps().stream()
-                .filter(s -> s.op().kind() == OpKind.PASTE || s.op().kind() == OpKind.CLEAN)
+                .filter(s -> s.op().is(OpKind.PASTE) || s.op().is(OpKind.CLEAN))
                 .toList();
         assertThat(rounds)
                 .extracting(s -> s.op().kind())
@@ -106,7 +106,7 @@ class SurfaceTest {
                 .plan()
                 .assembly();
         List<Step> inks =
-                plan.steps().stream().filter(s -> s.op().kind() == OpKind.INK).toList();
+                plan.steps().stream().filter(s -> s.op().is(OpKind.INK)).toList();
         assertThat(inks).hasSize(2);
         assertThat(inks).extracting(s -> s.time().setsUp()).containsExactly(true, false);
         assertThat(inks.get(1).hands()).isEqualTo(Duration.ofSeconds(4 * 120));
@@ -158,8 +158,8 @@ class SurfaceTest {
     void aHouseRuleTrimsWhatOverhangs() {
         Plan left = plan(OVERHANGING, HouseRules.USUAL);
         Plan trimmed = plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM));
-        assertThat(left.assembly().steps()).noneMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
-        assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().kind() == OpKind.TRIM_OVERHANG);
+        assertThat(left.assembly().steps()).noneMatch(s -> s.op().is(OpKind.TRIM_OVERHANG));
+        assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().is(OpKind.TRIM_OVERHANG));
         StepsRecheck.check(trimmed.assembly(), trimmed.build(), trimmed.workshop());
     }
 
@@ -255,6 +255,7 @@ class SurfaceTest {
                 HouseRules.Layout.PHOTO,
                 HouseRules.Overhang.TRIM,
                 HouseRules.Placing.MEASURED,
+                HouseRules.Inside.BEFORE_FRONT,
                 8,
                 4);
         return Stream.concat(
@@ -263,8 +264,15 @@ class SurfaceTest {
                         plan(rich, HouseRules.USUAL),
                         plan(rich, other),
                         worked("inside stamp").remove("liner").plan(),
+                        plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
-                        TestCards.raised().plan()));
+                        TestCards.raised().plan(),
+                        TestCards.raised()
+                                .add("motif")
+                                .add("motif")
+                                .set("motif-2", "fixing", "foam-tape-2")
+                                .set("motif-2", "across", "60 mm")
+                                .plan()));
     }
 
     private static List<String> said(BuildPlan plan) {
@@ -297,7 +305,7 @@ class SurfaceTest {
     }
 
     private static boolean canBeTurnedWithout(OrderRule rule, Plan plan) {
-        Shop shop = Shop.of(plan.build(), plan.workshop().house());
+        Shop shop = Shop.of(plan.build(), plan.workshop());
         List<Step> steps = plan.assembly().steps();
         for (Step a : steps) {
             for (Step b : steps) {

@@ -28,6 +28,25 @@ final class Provoking {
                         Severity.MEND,
                         card().add("mat").set("panel", "on", "mat").set("mat", "on", "panel")),
                 arguments(RuleId.MATERIAL_MISSING, Severity.MEND, card().set("panel", "card", "parchment")),
+                arguments(RuleId.MATERIAL_UNFIT, Severity.MEND, card().set("liner", "fixing", "foam-tape-2")),
+                arguments(
+                        RuleId.WRAPPED_TWICE,
+                        Severity.MEND,
+                        TestCards.of("carriage-windows.json").add("pouch").set("pouch-2", "panel", "scene")),
+                arguments(
+                        RuleId.PART_FIXED,
+                        Severity.MEND,
+                        card().add("belly-band").set("belly-band", "up", "1 m")),
+                arguments(
+                        RuleId.PART_HELD,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("window")
+                                .set("window", "shape", "rectangle")
+                                .set("window", "shape.width", "100 mm")
+                                .set("window", "shape.height", "143 mm")
+                                .set("window", "across", "52.5 mm")
+                                .set("window", "up", "74.25 mm")),
                 arguments(RuleId.GLUED_SHUT, Severity.MEND, card().set("window", "on", "front")),
                 arguments(RuleId.DAM_CLOSED, Severity.MEND, card().set("shaker", "filling", "sand")),
                 arguments(RuleId.DAM_FITS, Severity.MEND, card().set("window", "shape.diameter", "3 in")),
@@ -187,7 +206,10 @@ final class Provoking {
                         TestCards.of("viaduct.json").set("bridge", "drop", "48 mm")),
                 arguments(RuleId.FLAPS_COLLIDE, Severity.MEND, TestCards.of("bad/flaps-that-collide.json")),
                 arguments(RuleId.FLAP_GAP, Severity.MEND, TestCards.of("bad/flaps-that-collide.json")),
-                arguments(RuleId.GUSSET, Severity.MEND, card().set("liner", "fixing", "foam-tape-2")),
+                arguments(
+                        RuleId.GUSSET,
+                        Severity.MEND,
+                        card().add("mat").set("mat", "on", "inside").set("mat", "fixing", "foam-tape-2")),
                 arguments(
                         RuleId.GLUE_FREE,
                         Severity.WATCH,

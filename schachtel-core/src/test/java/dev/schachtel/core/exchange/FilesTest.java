@@ -20,6 +20,7 @@ import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.shape.Point;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -140,7 +141,9 @@ class FilesTest {
         assertThat(lines).hasSize(1 + plan.build().parts().size());
         assertThat(lines.get(2))
                 .isEqualTo("B,Front panel,rectangle,3 1/4,8 1/4,82.55,209.55,cream card 300 g,12,1,trimmer,up");
-        Plan formula = TestCards.upperStation().set("sentiment", "text", "=1+1").plan();
+        Plan formula = Planner.plan(
+                TestCards.upperStation().spec(),
+                WorkshopFile.read(WorkshopFile.write(TestCards.WORKSHOP).replace("cream card 300 g", "=1+1")));
         assertThat(CutListCsv.write(formula.cutting(), Units.MM)).contains("'=1+1");
     }
 

@@ -9,18 +9,15 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
+import dev.schachtel.core.RandomCards;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.card.Base;
-import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Feature;
-import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Opening;
-import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Window;
 import dev.schachtel.core.check.Checks;
 import dev.schachtel.core.check.Finding;
@@ -50,95 +47,13 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 
 class PlannerTest {
-    private static final List<String> KINDS = Anatomy.kinds(Piece.class).stream()
-            .filter(k -> !Base.class.isAssignableFrom(k))
-            .map(Anatomy::word)
-            .toList();
-    private static final List<String> BASES =
-            Anatomy.kinds(Base.class).stream().map(Anatomy::word).toList();
-    private static final List<String> TEXTS = List.of(
-            "0.1 mm",
-            "1/64",
-            "3 m",
-            "2 in",
-            "17.3 mm",
-            "-1 m",
-            "oval",
-            "circle",
-            "rectangle",
-            "rounded-rectangle",
-            "strips",
-            "mitred-strips",
-            "bent-strip",
-            "one-piece",
-            "front",
-            "inside",
-            "panel",
-            "window",
-            "window-2",
-            "mat",
-            "glue",
-            "foam-tape-3",
-            "foam-sheet-2",
-            "gel",
-            "sand",
-            "nothing-like-it",
-            "1",
-            "3",
-            "6",
-            "60",
-            "100",
-            "top",
-            "side",
-            "mm",
-            "true",
-            "0 mm",
-            "-40 mm",
-            "-90",
-            "350",
-            "own",
-            "arch",
-            "house",
-            "lantern",
-            "straight",
-            "arc",
-            "legs",
-            "round",
-            "oblong",
-            "pair",
-            "bottom",
-            "inlaid",
-            "backed",
-            "overlapping",
-            "scalloped",
-            "strip",
-            "stop",
-            "plain",
-            "box",
-            "set-back",
-            "stairs",
-            "none",
-            "end-margin",
-            "across",
-            "down",
-            "rim",
-            "below",
-            "frame",
-            "door",
-            "left-flap",
-            "middle-2",
-            "wrap-film",
-            "foam-tape-1",
-            "M0 0L10 0",
-            "M0 0L10 10L10 0L0 10Z",
-            "M0 0H30V20A10 10 0 0 1 0 20Z",
-            "5 mm 5 mm; 20 mm, -3 mm");
+    private static final List<String> KINDS = RandomCards.KINDS;
 
     /** Any sequence of changes, sensible or not, plans, draws and reads back; nothing throws. */
     @Property(tries = 1200)
     void anyCardPlans(@ForAll long seed) {
         Random random = new Random(seed);
-        CardSpec spec = any(random, 22);
+        CardSpec spec = RandomCards.any(random, 22);
         Plan plan = Planner.plan(spec, TestCards.WORKSHOP);
         Id select = spec.pieces()
                 .toList()
@@ -174,55 +89,12 @@ class PlannerTest {
     void tenThousandCardsAreEngineered() {
         int mends = 0;
         for (int i = 0; i < 10_000; i++) {
-            CardSpec spec = any(new Random(i), 10);
+            CardSpec spec = RandomCards.any(new Random(i), 10);
             Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
             mends +=
                     Checks.check(build, Movements.of(build), TestCards.WORKSHOP).count(Severity.MEND) > 0 ? 1 : 0;
         }
         assertThat(mends).isBetween(1_000, 9_999);
-    }
-
-    private static CardSpec any(Random random, int changes) {
-        Format format = Format.USUAL.get(random.nextInt(Format.USUAL.size()));
-        Base base = CardEdit.base(BASES.get(random.nextInt(BASES.size())), format);
-        CardSpec spec = CardSpec.of("Any", format.units(), Brief.PLAIN, base);
-        if (random.nextInt(3) > 0) {
-            spec = CardEdit.of(spec).add("mat");
-        }
-        for (int i = 0; i < changes; i++) {
-            spec = changed(spec, random);
-        }
-        return spec;
-    }
-
-    private static CardSpec changed(CardSpec spec, Random random) {
-        try {
-            int what = random.nextInt(10);
-            if (what < 4) {
-                return CardEdit.of(spec).add(KINDS.get(random.nextInt(KINDS.size())));
-            }
-            List<Piece> pieces = spec.pieces().toList();
-            Piece piece = pieces.get(random.nextInt(pieces.size()));
-            if (what == 4) {
-                return CardEdit.of(spec).remove(piece.id());
-            }
-            List<String> components = new ArrayList<>();
-            components(piece, "", components);
-            String component = components.get(random.nextInt(components.size()));
-            return CardEdit.of(spec).set(piece.id(), component, TEXTS.get(random.nextInt(TEXTS.size())));
-        } catch (RefusedException e) {
-            return spec;
-        }
-    }
-
-    private static void components(Object record, String stem, List<String> all) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        for (Anatomy.Bone bone : anatomy.bones()) {
-            all.add(stem + bone.name());
-            if (bone.isFamily()) {
-                components(anatomy.get(record, bone), stem + bone.name() + ".", all);
-            }
-        }
     }
 
     /** Each kind of piece, added to a roomy card, starts with nothing to mend. */

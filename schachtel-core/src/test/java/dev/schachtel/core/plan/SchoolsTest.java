@@ -129,8 +129,8 @@ class SchoolsTest {
         Plan squares =
                 TestCards.raised().set("panel", "fixing", "foam-squares-2").plan();
         assertThat(squares.assembly().steps())
-                .extracting(s -> s.op().kind().name())
-                .doesNotContain("SNIP_FOAM");
+                .extracting(s -> s.op().kind().id())
+                .doesNotContain("snip-foam");
         assertThat(squares.on(TestCards.TODAY).findings().count(Severity.MEND)).isZero();
         assertThat(squares.on(TestCards.TODAY).findings().of(Severity.WATCH).all())
                 .extracting(f -> f.rule().name())

@@ -1,5 +1,9 @@
 package dev.schachtel.core.run;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -17,6 +21,7 @@ import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.edit.BookEdit;
+import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.RunFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
@@ -25,6 +30,7 @@ import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import net.jqwik.api.ForAll;
@@ -67,7 +73,7 @@ class RunTest {
 
     private RunState until(RunPlan plan, OpKind kind) {
         RunState state = RunState.of(plan, events);
-        while (!state.next("Oduya", now).orElseThrow().kind().equals(kind.name())) {
+        while (!state.next("Oduya", now).orElseThrow().kind().is(kind)) {
             state = doNext(plan);
         }
         return state;
@@ -130,17 +136,17 @@ class RunTest {
         until(plan, OpKind.FIX_FILM);
         RunState state = doNext(plan);
         RunStep dam = plan.steps().stream()
-                .filter(s -> s.kind().equals("LAY_DAM"))
+                .filter(s -> s.kind().is(OpKind.LAY_DAM))
                 .findFirst()
                 .orElseThrow();
         assertThat(state.timers(now))
-                .anyMatch(t -> t.step().kind().equals("FIX_FILM")
+                .anyMatch(t -> t.step().kind().is(OpKind.FIX_FILM)
                         && t.then().filter(dam::equals).isPresent());
         String why = state.refuses(event("Oduya", RunEvent.Kind.BEGUN, dam.key(), 0));
         assertThat(why).matches("Not dry yet: \\d+ s to go\\.|What it waits for is not done yet\\.");
         now = now.plus(Duration.ofMinutes(30));
         assertThat(RunState.of(plan, events).timers(now))
-                .noneMatch(t -> t.step().kind().equals("FIX_FILM"));
+                .noneMatch(t -> t.step().kind().is(OpKind.FIX_FILM));
     }
 
     /** The panel of card 3 tears when it is laid down: it is made again for this card alone, the others don't wait. */
@@ -154,7 +160,9 @@ class RunTest {
         assertThat(state.spareTaken(state.mishaps().get(0))).isFalse();
         List<RunStep> again =
                 state.steps().stream().filter(s -> s.key().startsWith("again")).toList();
-        assertThat(again).extracting(RunStep::kind).contains("TRIM", "DIE_CUT", "FIX_FILM", "LAY_DAM");
+        assertThat(again)
+                .extracting(RunStep::kind)
+                .contains(OpKind.TRIM, OpKind.DIE_CUT, OpKind.FIX_FILM, OpKind.LAY_DAM);
         assertThat(again).allMatch(s -> s.first() == 3 && s.last() == 3);
         assertThat(state.isAside(3)).isTrue();
         assertThat(state.left(now)).isGreaterThan(before);
@@ -166,7 +174,7 @@ class RunTest {
         assertThat(others.cards()).isEqualTo(11);
         assertThat(others.hands() + own.hands()).isCloseTo(close.hands(), within(30));
         RunStep envelope = state.steps().get(state.steps().size() - 1);
-        assertThat(envelope.kind()).isEqualTo("ENVELOPE");
+        assertThat(envelope.kind()).isEqualTo(OpKind.ENVELOPE);
         say(plan, event("Oduya", RunEvent.Kind.BEGUN, others.key(), 0));
         now = now.plusSeconds(others.hands());
         state = say(plan, event("Oduya", RunEvent.Kind.DONE, others.key(), 0));
@@ -281,17 +289,32 @@ class RunTest {
         return all;
     }
 
-    /** Runs that were frozen before hazards and makers were written down are read as what they meant. */
+    /** Runs that were frozen by each version before this one are read as what they meant. */
     @Test
     void runsOfBeforeAreStillRead() {
-        RunPlan plan = worked("emboss", "none");
-        String old = RunFile.write(plan)
-                .replaceAll("\"hazard\":\"[A-Z]+\",", "")
+        String one = released("run-1.json");
+        RunPlan plan = RunFile.read(one);
+        assertThat(plan.steps()).hasSizeGreaterThan(8);
+        assertThat(plan.steps().get(0).kind()).isEqualTo(OpKind.TRIM);
+        assertThat(plan.cards()).isEqualTo(2);
+        assertThat(RunFile.read(RunFile.write(plan))).isEqualTo(plan);
+        String zero = one.replaceAll("\"hazard\":\"[A-Z]+\",", "")
                 .replaceAll(",\"makers\":\\d+", "")
                 .replaceAll(",\"within\":\\d+", "")
                 .replaceAll("\"aside\":\\[\\],", "");
-        assertThat(old).doesNotContain("hazard").doesNotContain("makers");
-        assertThat(RunFile.read(old)).isEqualTo(plan);
+        assertThat(zero).doesNotContain("hazard").doesNotContain("makers");
+        assertThat(RunFile.read(zero)).isEqualTo(plan);
+        assertThatThrownBy(() -> RunFile.read(one.replace("\"TRIM\"", "\"WHITTLE\"")))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("whittle");
+    }
+
+    private static String released(String file) {
+        try {
+            return Files.readString(Path.of("src/test/resources/released", file));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Test
@@ -304,7 +327,7 @@ class RunTest {
         assertThat(state.steps())
                 .filteredOn(s -> s.key().startsWith("again"))
                 .extracting(RunStep::kind)
-                .doesNotContain("TRIM", "DIE_CUT");
+                .doesNotContain(OpKind.TRIM, OpKind.DIE_CUT);
     }
 
     @Test

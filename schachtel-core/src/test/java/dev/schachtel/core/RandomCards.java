@@ -1,0 +1,161 @@
+package dev.schachtel.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Format;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.edit.Anatomy;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+
+/** Cards that nobody would think of, by seed. */
+public final class RandomCards {
+    public static final List<String> KINDS = Anatomy.kinds(Piece.class).stream()
+            .filter(k -> !Base.class.isAssignableFrom(k))
+            .map(Anatomy::word)
+            .toList();
+    public static final List<String> BASES =
+            Anatomy.kinds(Base.class).stream().map(Anatomy::word).toList();
+    private static final List<String> TEXTS = List.of(
+            "0.1 mm",
+            "1/64",
+            "3 m",
+            "2 in",
+            "17.3 mm",
+            "-1 m",
+            "oval",
+            "circle",
+            "rectangle",
+            "rounded-rectangle",
+            "strips",
+            "mitred-strips",
+            "bent-strip",
+            "one-piece",
+            "front",
+            "inside",
+            "panel",
+            "window",
+            "window-2",
+            "mat",
+            "glue",
+            "foam-tape-3",
+            "foam-sheet-2",
+            "gel",
+            "sand",
+            "nothing-like-it",
+            "1",
+            "3",
+            "6",
+            "60",
+            "100",
+            "top",
+            "side",
+            "mm",
+            "true",
+            "0 mm",
+            "-40 mm",
+            "-90",
+            "350",
+            "own",
+            "arch",
+            "house",
+            "lantern",
+            "straight",
+            "arc",
+            "legs",
+            "round",
+            "oblong",
+            "pair",
+            "bottom",
+            "inlaid",
+            "backed",
+            "overlapping",
+            "scalloped",
+            "strip",
+            "stop",
+            "plain",
+            "box",
+            "set-back",
+            "stairs",
+            "none",
+            "end-margin",
+            "across",
+            "down",
+            "rim",
+            "below",
+            "frame",
+            "door",
+            "left-flap",
+            "middle-2",
+            "wrap-film",
+            "foam-tape-1",
+            "M0 0L10 0",
+            "M0 0L10 10L10 0L0 10Z",
+            "M0 0H30V20A10 10 0 0 1 0 20Z",
+            "5 mm 5 mm; 20 mm, -3 mm");
+
+    private RandomCards() {}
+
+    /** So many changes, sensible or not, to an empty card. */
+    public static CardSpec any(Random random, int changes) {
+        Format format = Format.USUAL.get(random.nextInt(Format.USUAL.size()));
+        Base base = CardEdit.base(BASES.get(random.nextInt(BASES.size())), format);
+        CardSpec spec = CardSpec.of("Any", format.units(), Brief.PLAIN, base);
+        if (random.nextInt(3) > 0) {
+            spec = CardEdit.of(spec).add("mat");
+        }
+        for (int i = 0; i < changes; i++) {
+            spec = changed(spec, random);
+        }
+        return spec;
+    }
+
+    private static CardSpec changed(CardSpec spec, Random random) {
+        try {
+            int what = random.nextInt(10);
+            if (what < 4) {
+                return CardEdit.of(spec).add(KINDS.get(random.nextInt(KINDS.size())));
+            }
+            List<Piece> pieces = spec.pieces().toList();
+            Piece piece = pieces.get(random.nextInt(pieces.size()));
+            if (what == 4) {
+                return CardEdit.of(spec).remove(piece.id());
+            }
+            return mutated(spec, piece, random);
+        } catch (RefusedException e) {
+            return spec;
+        }
+    }
+
+    /** One component of one piece set to some text; the same card where that is refused. */
+    public static CardSpec mutated(CardSpec spec, Random random) {
+        List<Piece> pieces = spec.pieces().toList();
+        try {
+            return mutated(spec, pieces.get(random.nextInt(pieces.size())), random);
+        } catch (RefusedException e) {
+            return spec;
+        }
+    }
+
+    private static CardSpec mutated(CardSpec spec, Piece piece, Random random) {
+        List<String> components = new ArrayList<>();
+        components(piece, "", components);
+        String component = components.get(random.nextInt(components.size()));
+        return CardEdit.of(spec).set(piece.id(), component, TEXTS.get(random.nextInt(TEXTS.size())));
+    }
+
+    private static void components(Object record, String stem, List<String> all) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            all.add(stem + bone.name());
+            if (bone.isFamily()) {
+                components(anatomy.get(record, bone), stem + bone.name() + ".", all);
+            }
+        }
+    }
+}
