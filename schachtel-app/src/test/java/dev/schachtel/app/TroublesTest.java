@@ -14,8 +14,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OrderRules;
-import dev.schachtel.core.check.Remedy;
-import dev.schachtel.core.check.RuleId;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Pull;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -39,7 +39,7 @@ class TroublesTest {
                     .as(rule.name())
                     .isTrue();
         }
-        EnumSet.allOf(Remedy.Act.class).forEach(a -> assertThat(wording.knows("remedy." + low(a)))
+        EnumSet.complementOf(EnumSet.of(Pull.NONE)).forEach(a -> assertThat(wording.knows("remedy." + low(a)))
                 .as(a.name())
                 .isTrue());
         OrderRules.all().forEach(r -> assertThat(wording.reason(r)).as(r.id()).isNotBlank());

@@ -22,9 +22,9 @@ import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.plan.Plan;
 
 /** The Brief station: what the card is for, and what follows from it at once. */

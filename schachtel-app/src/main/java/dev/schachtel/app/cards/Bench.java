@@ -8,8 +8,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.words.Times;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;

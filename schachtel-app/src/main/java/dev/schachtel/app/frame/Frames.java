@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.words.Times;
-import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.plan.Plan;
 
 /** Top bar and work strip for one card. */

@@ -21,15 +21,16 @@ import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Change;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.OutlineFile;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.plan.Mending;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
 @Controller
@@ -175,7 +176,7 @@ public class StructureController {
             @RequestParam String finding,
             @RequestParam int way,
             Model model) {
-        StoredCard card = change(id, seen, "mend " + finding, spec -> apply(remedy(spec, finding, way), spec));
+        StoredCard card = change(id, seen, "mend " + finding, spec -> Mending.taken(spec, remedy(spec, finding, way)));
         return whole(card, seen.select(), seen.view(), model);
     }
 
@@ -187,16 +188,6 @@ public class StructureController {
                 .map(f -> f.remedies().get(way))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException(finding, "this is mended already"));
-    }
-
-    private static CardSpec apply(Remedy remedy, CardSpec spec) {
-        CardSpec now = spec;
-        for (var c : remedy.changes()) {
-            now = c.component().isEmpty()
-                    ? CardEdit.of(now).add(c.value())
-                    : CardEdit.of(now).set(c.piece(), c.component(), c.value());
-        }
-        return now;
     }
 
     private StoredCard change(long id, Seen seen, String about, UnaryOperator<CardSpec> edit) {

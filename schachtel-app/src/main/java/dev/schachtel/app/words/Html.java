@@ -61,7 +61,11 @@ public final class Html {
 
             @Override
             public String degrees(Amount.Degrees degrees) {
-                return degrees.degrees() + "°";
+                return new java.math.BigDecimal(degrees.angle().microdegrees())
+                                .movePointLeft(6)
+                                .stripTrailingZeros()
+                                .toPlainString()
+                        + "°";
             }
 
             @Override

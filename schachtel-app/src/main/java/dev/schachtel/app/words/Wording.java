@@ -23,8 +23,8 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.check.Finding;
-import dev.schachtel.core.check.Remedy;
 import dev.schachtel.core.measure.Units;
 
 /** Sentences from templates; sizes and names are put in where a template has braces. All answers are safe HTML. */
@@ -62,7 +62,7 @@ public class Wording {
 
     public String remedy(Remedy remedy, Units units) {
         return fill(
-                "remedy." + low(remedy.act().name()),
+                "remedy." + low(remedy.pull().name()),
                 name -> name.equals("to") ? Html.measured(remedy.to(), units) : "");
     }
 

@@ -1,5 +1,6 @@
 package dev.schachtel.core.build;
 
+import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 
 /** Something worked out or put into a sum. */
@@ -54,8 +55,13 @@ public sealed interface Amount {
         }
     }
 
-    /** Degrees of an angle. */
-    record Degrees(int degrees) implements Amount {
+    /** An angle in degrees, to the nearest hundredth. */
+    static Amount degrees(double degrees) {
+        return new Degrees(new Angle(Math.round(degrees * 100) * 10_000));
+    }
+
+    /** An angle. */
+    record Degrees(Angle angle) implements Amount {
         @Override
         public <R> R tell(Cases<R> c) {
             return c.degrees(this);

@@ -29,7 +29,7 @@ public record Build(
         List<Lettering> letterings,
         List<Surface> surfaces,
         List<Derivation> derivations,
-        List<Trouble> troubles,
+        List<Fault> faults,
         Mechanics mechanics) {
     public Build {
         parts = new Indexed<>(parts, Part::id);
@@ -41,7 +41,7 @@ public record Build(
         letterings = List.copyOf(letterings);
         surfaces = List.copyOf(surfaces);
         derivations = List.copyOf(derivations);
-        troubles = List.copyOf(troubles);
+        faults = List.copyOf(faults);
     }
 
     public Optional<Part> part(PartId id) {

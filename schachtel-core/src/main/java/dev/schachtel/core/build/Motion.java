@@ -5,6 +5,7 @@ import java.util.Optional;
 
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
 
 /**
  * A movement as data.
@@ -27,6 +28,8 @@ public record Motion(Id owner, String name, List<SlabId> moving, Move move, Keep
      *
      * @param guides slabs that it may touch, since it runs in or on them
      * @param clear what must stay free between it and everything else
+     * @param retainers what holds it in, in front and behind
+     * @param fill what must be seen full of it; empty where nothing must
      * @param inside whether what is hidden of it also keeps clear of the card's edge
      * @param space free height asked for behind it; empty where it doesn't matter
      */
@@ -35,16 +38,19 @@ public record Motion(Id owner, String name, List<SlabId> moving, Move move, Keep
             Length clear,
             boolean inside,
             Ends ends,
-            Optional<Retainer> retainer,
+            List<Retainer> retainers,
             Optional<Lock> lock,
-            Optional<Space> space) {
+            Optional<Space> space,
+            Optional<Fill> fill) {
         public Keeping {
             guides = List.copyOf(guides);
+            retainers = List.copyOf(retainers);
         }
 
         /** Kept by nothing but its hinge or thread. */
         public static Keeping free(Length clear, Ends ends) {
-            return new Keeping(List.of(), clear, false, ends, Optional.empty(), Optional.empty(), Optional.empty());
+            return new Keeping(
+                    List.of(), clear, false, ends, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
         }
     }
 
@@ -58,8 +64,23 @@ public record Motion(Id owner, String name, List<SlabId> moving, Move move, Keep
         ENDLESS
     }
 
-    /** What keeps it in: the narrowest width of what holds, the opening it must not come through, how much more is asked, and which input makes it wider on each side. */
-    public record Retainer(PartId part, Length width, Length opening, Length asked, Source grows) {}
+    /**
+     * What keeps it in: its narrowest width across its way, the opening that it must not come through, how much more is
+     * asked.
+     *
+     * @param grows the input that makes it wider
+     * @param sides on how many sides that counts: 2 for a rim, 1 for a diameter
+     */
+    public record Retainer(PartId part, Length width, Length opening, Length asked, Source grows, int sides) {}
+
+    /**
+     * An opening that must be full of what moves at every moment: it stays within so far from where that turns.
+     *
+     * @param needed how far the opening reaches from there
+     * @param reach how far the moving part does
+     * @param grows the input that makes it reach further
+     */
+    public record Fill(Outline opening, Length needed, Length reach, Source grows) {}
 
     /**
      * Guided over a length and pushed beside its path: it jams when guided is not above 2 mu push. Handbook chapter 2.

@@ -33,6 +33,9 @@ public @interface Asked {
     /** Whether the page writes it in mm whatever the ruler. */
     boolean thickness() default false;
 
+    /** What changing it does, for remedies. */
+    Pull pull() default Pull.NONE;
+
     /** What a material or reference may be. */
     enum Choice {
         ANY,

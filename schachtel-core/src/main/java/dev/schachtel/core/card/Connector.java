@@ -16,7 +16,13 @@ public sealed interface Connector {
     record Oblong(
             @Asked(value = "Connector across", initial = "5 mm", inches = "3/16 in", min = "1 mm", max = "100 mm")
                     Length wide,
-            @Asked(value = "Connector along", initial = "16 mm", inches = "5/8 in", min = "2 mm", max = "200 mm")
+            @Asked(
+                            value = "Connector along",
+                            initial = "16 mm",
+                            inches = "5/8 in",
+                            min = "2 mm",
+                            max = "200 mm",
+                            pull = Pull.GUIDE)
                     Length along)
             implements Connector {}
 }

@@ -9,8 +9,9 @@ public record Door(
         @Asked(value = "Cut in", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Door wide", initial = "30 mm", inches = "1 1/4 in", min = "3 mm", max = "500 mm") Length width,
         @Asked(value = "Door high", initial = "45 mm", inches = "1 3/4 in", min = "3 mm", max = "500 mm") Length height,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "50 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Hinged", initial = "left") Hinge hinge,
         @Asked(value = "Opens to, °", initial = "150", min = "10", max = "180") int opens,
         @Asked(value = "Gap of a pair", initial = "0.8 mm", min = "0 mm", max = "20 mm") Length gap)

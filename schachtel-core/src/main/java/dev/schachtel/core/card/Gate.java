@@ -11,9 +11,10 @@ public record Gate(
         @Asked(value = "Width, closed", min = "25 mm", max = "600 mm") Length width,
         @Asked(value = "Height, closed", min = "25 mm", max = "600 mm") Length height,
         @Asked(value = "Flaps", initial = "meeting") Closing closing,
-        @Asked(value = "Gap where they meet", initial = "0.8 mm", min = "0 mm", max = "100 mm") Length gap,
+        @Asked(value = "Gap where they meet", initial = "0.8 mm", min = "0 mm", max = "100 mm", pull = Pull.FLAP_GAP)
+                Length gap,
         @Asked(value = "Overlap", initial = "12 mm", inches = "1/2 in", min = "0 mm", max = "300 mm") Length overlap,
-        @Asked(value = "Left flap, %", initial = "50", min = "5", max = "95") int leftShare,
+        @Asked(value = "Left flap, %", initial = "50", min = "5", max = "95", pull = Pull.FLAP_SHARE) int leftShare,
         @Asked(value = "Edge of the upper flap", initial = "straight") Edge edge,
         @Asked(value = "Edge, deep", initial = "5 mm", inches = "3/16 in", min = "0.5 mm", max = "60 mm")
                 Length edgeDepth,

@@ -17,4 +17,7 @@ public @interface Kind {
 
     /** One plain sentence for somebody who has never made one. */
     String about() default "";
+
+    /** What adding one does, for remedies. */
+    Pull pull() default Pull.NONE;
 }

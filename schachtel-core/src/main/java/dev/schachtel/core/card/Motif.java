@@ -9,9 +9,10 @@ public record Motif(
         Id id,
         @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Shape", initial = "circle") Opening shape,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "40 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "40 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Turned, °", initial = "0", min = "-360", max = "360") int turned,
         @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element {}

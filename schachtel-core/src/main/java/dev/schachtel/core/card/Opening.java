@@ -23,7 +23,13 @@ public sealed interface Opening {
     /** Round, by its diameter. */
     @Kind(value = "circle", title = "Circle")
     record Circle(
-            @Asked(value = "Diameter", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Diameter",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.DIAMETER)
                     Length diameter)
             implements Opening {
         @Override
@@ -40,27 +46,63 @@ public sealed interface Opening {
     /** An ellipse standing upright or lying. */
     @Kind(value = "oval", title = "Oval")
     record Oval(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window width",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
                     Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window height",
+                            initial = "75 mm",
+                            inches = "3 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
                     Length height)
             implements Opening {}
 
     /** Square corners. */
     @Kind(value = "rectangle", title = "Rectangle")
     record Rectangle(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window width",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
                     Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window height",
+                            initial = "75 mm",
+                            inches = "3 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
                     Length height)
             implements Opening {}
 
     /** Corners rounded to one radius. */
     @Kind(value = "rounded-rectangle", title = "Rounded rectangle")
     record RoundedRectangle(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window width",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
                     Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window height",
+                            initial = "75 mm",
+                            inches = "3 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
                     Length height,
             @Asked(value = "Corner radius", initial = "6 mm", inches = "1/4 in", min = "0 mm", max = "300 mm")
                     Length corner)
@@ -69,18 +111,42 @@ public sealed interface Opening {
     /** A half circle on top of a rectangle. */
     @Kind(value = "arch", title = "Arch")
     record Arch(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window width",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
                     Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window height",
+                            initial = "75 mm",
+                            inches = "3 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
                     Length height)
             implements Opening {}
 
     /** A closed outline of the maker's own, as SVG path data, scaled to this width and height. */
     @Kind(value = "own", title = "Own outline")
     record Own(
-            @Asked(value = "Window width", initial = "50 mm", inches = "2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window width",
+                            initial = "50 mm",
+                            inches = "2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
                     Length width,
-            @Asked(value = "Window height", initial = "75 mm", inches = "3 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Window height",
+                            initial = "75 mm",
+                            inches = "3 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
                     Length height,
             @Asked(value = "Outline (path data)", initial = "M0 30L25 0 50 30 40 75H10Z", max = "4000000") String path)
             implements Opening {}

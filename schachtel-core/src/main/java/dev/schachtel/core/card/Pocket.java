@@ -13,8 +13,10 @@ public record Pocket(
         @Asked(value = "Ease each side", initial = "1.5 mm", min = "0 mm", max = "20 mm") Length ease,
         @Asked(value = "Of its height held, %", initial = "60", min = "20", max = "100") int depth,
         @Asked(value = "Glue flaps", initial = "8 mm", inches = "5/16 in", min = "3 mm", max = "40 mm") Length flap,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Foot, from the foot", initial = "10 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Foot, from the foot", initial = "10 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing)
+        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
+                MaterialId fixing)
         implements Feature {}

@@ -14,7 +14,9 @@ public record Pouch(
         @Asked(value = "Film wraps over by", initial = "19 mm", inches = "3/4 in", min = "3 mm", max = "60 mm")
                 Length wrap,
         @Asked(value = "Film", initial = "wrap-film", from = Asked.Choice.FILM) MaterialId film,
-        @Asked(value = "Film held by", initial = "tape", from = Asked.Choice.ADHESIVE) MaterialId fixing,
-        @Asked(value = "Filling", initial = "discs-5", from = Asked.Choice.FILLING) MaterialId filling,
+        @Asked(value = "Film held by", initial = "tape", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
+                MaterialId fixing,
+        @Asked(value = "Filling", initial = "discs-5", from = Asked.Choice.FILLING, pull = Pull.FILLING)
+                MaterialId filling,
         @Asked(value = "Covered by filling, %", initial = "15", min = "1", max = "100") int cover)
         implements Feature {}

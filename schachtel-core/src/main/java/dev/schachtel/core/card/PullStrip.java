@@ -11,12 +11,24 @@ public record PullStrip(
         @Asked(value = "Pulled to the", initial = "right") Side side,
         @Asked(value = "Strip wide", initial = "40 mm", inches = "1 1/2 in", min = "5 mm", max = "400 mm") Length width,
         @Asked(value = "Travel", initial = "30 mm", inches = "1 1/4 in", min = "0 mm", max = "600 mm") Length travel,
-        @Asked(value = "Guided at full pull", initial = "30 mm", inches = "1 1/4 in", min = "1 mm", max = "600 mm")
+        @Asked(
+                        value = "Guided at full pull",
+                        initial = "30 mm",
+                        inches = "1 1/4 in",
+                        min = "1 mm",
+                        max = "600 mm",
+                        pull = Pull.GUIDE)
                 Length engaged,
         @Asked(value = "Tab", initial = "20 mm", inches = "3/4 in", min = "5 mm", max = "200 mm") Length tab,
         @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
                 Length play,
-        @Asked(value = "Stop holds by", initial = "4 mm", inches = "3/16 in", min = "0.5 mm", max = "50 mm")
+        @Asked(
+                        value = "Stop holds by",
+                        initial = "4 mm",
+                        inches = "3/16 in",
+                        min = "0.5 mm",
+                        max = "50 mm",
+                        pull = Pull.HOLD)
                 Length stop,
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,
         @Asked(value = "Strip card", initial = "white-300", from = Asked.Choice.CARD) MaterialId card)

@@ -15,7 +15,13 @@ public record Rider(
         @Asked(value = "Connector", initial = "round") Connector connector,
         @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
                 Length play,
-        @Asked(value = "Retainer holds by", initial = "4 mm", inches = "3/16 in", min = "0.5 mm", max = "50 mm")
+        @Asked(
+                        value = "Retainer holds by",
+                        initial = "4 mm",
+                        inches = "3/16 in",
+                        min = "0.5 mm",
+                        max = "50 mm",
+                        pull = Pull.HOLD)
                 Length hold,
         @Asked(value = "Rider", initial = "rounded-rectangle") Opening face,
         @Asked(value = "Pushed beside by", initial = "8 mm", inches = "3/8 in", min = "0.1 mm", max = "100 mm")
@@ -23,5 +29,6 @@ public record Rider(
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,
         @Asked(value = "Rests at, % of the way", initial = "0", min = "0", max = "100") int rest,
         @Asked(value = "Rider card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.ADHESIVE) MaterialId fixing)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
+                MaterialId fixing)
         implements Feature {}

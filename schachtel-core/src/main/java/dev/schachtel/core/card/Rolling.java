@@ -13,9 +13,21 @@ public record Rolling(
                 Length connector,
         @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
                 Length play,
-        @Asked(value = "Disc in front", initial = "32 mm", inches = "1 1/4 in", min = "5 mm", max = "300 mm")
+        @Asked(
+                        value = "Disc in front",
+                        initial = "32 mm",
+                        inches = "1 1/4 in",
+                        min = "5 mm",
+                        max = "300 mm",
+                        pull = Pull.DIAMETER)
                 Length disc,
-        @Asked(value = "Disc behind", initial = "29 mm", inches = "1 1/8 in", min = "5 mm", max = "300 mm")
+        @Asked(
+                        value = "Disc behind",
+                        initial = "29 mm",
+                        inches = "1 1/8 in",
+                        min = "5 mm",
+                        max = "300 mm",
+                        pull = Pull.KEEPER)
                 Length keeper,
         @Asked(value = "Connector foam", initial = "foam-tape-2", from = Asked.Choice.FOAM) MaterialId foam,
         @Asked(value = "Disc card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card)

@@ -11,8 +11,9 @@ public record Row(
         @Asked(value = "How many", initial = "3", min = "1", max = "40") int count,
         @Asked(value = "Runs", initial = "up") Run run,
         @Asked(value = "Spaced by", initial = "equal-gaps") Spacing spacing,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "50 %", min = "-3 m", max = "3 m") Length up)
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up)
         implements Feature, Opens {
     /** Along which side of what it is cut in the row runs; it fills that side, whatever its middle says. */
     public enum Run {

@@ -14,13 +14,14 @@ public record Sentiment(
                 Length width,
         @Asked(value = "Strip height", initial = "12 mm", inches = "1/2 in", min = "2 mm", max = "600 mm")
                 Length height,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "12 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "12 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Ink", initial = "#22303a") Colour ink,
         @Asked(value = "Shadow layers", initial = "1", min = "0", max = "4") int shadows,
         @Asked(value = "Each shows", initial = "1.5 mm", inches = "1/16 in", min = "0.1 mm", max = "50 mm")
                 Length shadowReveal,
         @Asked(value = "Shadow card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId shadowCard,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element {}

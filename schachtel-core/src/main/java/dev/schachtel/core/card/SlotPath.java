@@ -7,8 +7,10 @@ public sealed interface SlotPath {
     /** From a start, so far across and so far up. */
     @Kind(value = "straight", title = "Straight")
     record Straight(
-            @Asked(value = "Lower stop, from the left", initial = "30 %", min = "-3 m", max = "3 m") Length across,
-            @Asked(value = "Lower stop, from the foot", initial = "22 %", min = "-3 m", max = "3 m") Length up,
+            @Asked(value = "Lower stop, from the left", initial = "30 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                    Length across,
+            @Asked(value = "Lower stop, from the foot", initial = "22 %", min = "-3 m", max = "3 m", pull = Pull.UP)
+                    Length up,
             @Asked(value = "Run across", initial = "25 mm", inches = "1 in", min = "-3 m", max = "3 m") Length run,
             @Asked(value = "Rise", initial = "25 mm", inches = "1 in", min = "-3 m", max = "3 m") Length rise)
             implements SlotPath {}
@@ -16,9 +18,20 @@ public sealed interface SlotPath {
     /** Part of a circle round a middle. */
     @Kind(value = "arc", title = "Arc")
     record Arc(
-            @Asked(value = "Middle of the arc, from the left", initial = "50 %", min = "-3 m", max = "3 m")
+            @Asked(
+                            value = "Middle of the arc, from the left",
+                            initial = "50 %",
+                            min = "-3 m",
+                            max = "3 m",
+                            pull = Pull.ACROSS)
                     Length across,
-            @Asked(value = "Middle of the arc, from the foot", initial = "20 %", min = "-3 m", max = "3 m") Length up,
+            @Asked(
+                            value = "Middle of the arc, from the foot",
+                            initial = "20 %",
+                            min = "-3 m",
+                            max = "3 m",
+                            pull = Pull.UP)
+                    Length up,
             @Asked(value = "Radius", initial = "25 mm", inches = "1 in", min = "1 mm", max = "1 m") Length radius,
             @Asked(value = "Starts at, °", initial = "150", min = "-360", max = "360") int from,
             @Asked(value = "Turns by, °", initial = "-120", min = "-360", max = "360") int sweep)
@@ -27,8 +40,10 @@ public sealed interface SlotPath {
     /** Straight legs, each so far across and up, as in "20 mm 0 mm; 10 mm 25 mm". */
     @Kind(value = "legs", title = "Bends")
     record Legs(
-            @Asked(value = "Start, from the left", initial = "25 %", min = "-3 m", max = "3 m") Length across,
-            @Asked(value = "Start, from the foot", initial = "25 %", min = "-3 m", max = "3 m") Length up,
+            @Asked(value = "Start, from the left", initial = "25 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                    Length across,
+            @Asked(value = "Start, from the foot", initial = "25 %", min = "-3 m", max = "3 m", pull = Pull.UP)
+                    Length up,
             @Asked(value = "Legs, across and up", initial = "15 mm 10 mm; 15 mm 0 mm", max = "1000") String legs)
             implements SlotPath {}
 }

@@ -38,9 +38,22 @@ public sealed interface StepZone {
             @Asked(value = "Zone width", initial = "40 mm", inches = "1 1/2 in", min = "5 mm", max = "600 mm")
                     Length width,
             @Asked(value = "Steps", initial = "3", min = "1", max = "12") int steps,
-            @Asked(value = "Each rise", initial = "30 mm", inches = "1 1/2 in", min = "1 mm", max = "600 mm")
+            @Asked(
+                            value = "Each rise",
+                            initial = "30 mm",
+                            inches = "1 1/2 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.STEP)
                     Length rise,
-            @Asked(value = "Each tread", initial = "25 mm", inches = "1 in", min = "1 mm", max = "600 mm") Length tread)
+            @Asked(
+                            value = "Each tread",
+                            initial = "25 mm",
+                            inches = "1 in",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.STEP)
+                    Length tread)
             implements StepZone {}
 
     /** No strip here. */

@@ -15,7 +15,14 @@ public record Tag(
         @Asked(value = "Hole", initial = "5 mm", inches = "3/16 in", min = "1 mm", max = "50 mm") Length hole,
         @Asked(value = "Hole, from the top", initial = "12 mm", inches = "1/2 in", min = "0 mm", max = "300 mm")
                 Length holeDown,
-        @Asked(value = "Thread, in all", initial = "200 mm", inches = "8 in", min = "10 mm", max = "2 m") Length thread,
+        @Asked(
+                        value = "Thread, in all",
+                        initial = "200 mm",
+                        inches = "8 in",
+                        min = "10 mm",
+                        max = "2 m",
+                        pull = Pull.THREAD)
+                Length thread,
         @Asked(value = "Thread kind", initial = "thread", from = Asked.Choice.THREAD) MaterialId threadKind,
         @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card)
         implements Base {

@@ -8,10 +8,18 @@ import dev.schachtel.core.measure.Length;
 public record Wheel(
         Id id,
         @Asked(value = "Behind the window", initial = "window", from = Asked.Choice.WINDOW) Id window,
-        @Asked(value = "Pictures", initial = "6", min = "1", max = "36") int pictures,
-        @Asked(value = "Radius", initial = "40 mm", inches = "1 5/8 in", min = "5 mm", max = "400 mm") Length radius,
-        @Asked(value = "Pivot, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Pivot, from the foot", initial = "50 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Pictures", initial = "6", min = "1", max = "36", pull = Pull.PICTURES) int pictures,
+        @Asked(
+                        value = "Radius",
+                        initial = "40 mm",
+                        inches = "1 5/8 in",
+                        min = "5 mm",
+                        max = "400 mm",
+                        pull = Pull.RADIUS)
+                Length radius,
+        @Asked(value = "Pivot, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Pivot, from the foot", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Pivot shank", initial = "3 mm", inches = "1/8 in", min = "0.5 mm", max = "20 mm") Length shank,
         @Asked(value = "Pivot leaves, thick", initial = "0.6 mm", min = "0.1 mm", max = "5 mm", thickness = true)
                 Length leaves,

@@ -8,8 +8,9 @@ public record Window(
         Id id,
         @Asked(value = "Cut in", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Shape", initial = "circle") Opening shape,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "66 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "66 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Cut through", initial = "this") Through through)
         implements Feature, Opens {
     /** How many layers the opening goes through. */

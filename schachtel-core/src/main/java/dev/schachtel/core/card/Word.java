@@ -11,9 +11,10 @@ public record Word(
         @Asked(value = "Word", initial = "hello") String text,
         @Asked(value = "Word wide", initial = "45 mm", inches = "1 3/4 in", min = "2 mm", max = "600 mm") Length width,
         @Asked(value = "Word high", initial = "15 mm", inches = "5/8 in", min = "2 mm", max = "600 mm") Length height,
-        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m") Length across,
-        @Asked(value = "Middle, from the foot", initial = "15 %", min = "-3 m", max = "3 m") Length up,
+        @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+                Length across,
+        @Asked(value = "Middle, from the foot", initial = "15 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Copies stacked", initial = "3", min = "1", max = "10") int copies,
         @Asked(value = "Card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING) MaterialId fixing)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element {}

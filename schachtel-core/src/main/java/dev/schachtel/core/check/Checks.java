@@ -9,7 +9,7 @@ import dev.schachtel.core.motion.Movements;
 /** Runs every check on an engineered card. Pure and deterministic; never throws for a bad card. */
 public final class Checks {
     private static final List<Check> ALL = List.of(
-            new TroubleCheck(),
+            new FaultCheck(),
             new MarginCheck(),
             new HiddenCheck(),
             new SealCheck(),

@@ -11,6 +11,7 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;

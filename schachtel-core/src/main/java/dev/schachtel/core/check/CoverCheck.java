@@ -1,16 +1,16 @@
 package dev.schachtel.core.check;
 
-import java.util.List;
-
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
-import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
@@ -51,10 +51,7 @@ final class CoverCheck implements Check {
                 if (card.canBeWrittenOn()) {
                     draft.works();
                 } else {
-                    draft.remedy(new Remedy(
-                            Remedy.Act.ADD_LINER,
-                            new Amount.Count(1),
-                            List.of(new Change(new Id("liner"), "", "liner"))));
+                    draft.remedy(Lever.adding(Pull.LINER));
                     draft.mend();
                 }
             }

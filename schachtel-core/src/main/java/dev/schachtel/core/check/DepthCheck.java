@@ -1,11 +1,13 @@
 package dev.schachtel.core.check;
 
-import java.util.List;
+import java.util.Optional;
 
-import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
-import dev.schachtel.core.edit.Reading;
+import dev.schachtel.core.build.Lever;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -25,13 +27,11 @@ final class DepthCheck implements Check {
                 flat(chamber, filling, report);
             } else if (chamber.depth().isBelow(least)) {
                 draft(RuleId.DEPTH, chamber, least, report)
-                        .remedy(Reading.whole(build.spec(), chamber.owner(), "layers")
-                                .map(now -> layers(chamber, now, least)))
+                        .remedy(layers(build, chamber, least))
                         .mend();
             } else if (chamber.depth().isBelow(tumbles)) {
                 draft(RuleId.TUMBLE, chamber, tumbles, report)
-                        .remedy(Reading.whole(build.spec(), chamber.owner(), "layers")
-                                .map(now -> layers(chamber, now, tumbles)))
+                        .remedy(layers(build, chamber, tumbles))
                         .watch();
             } else {
                 draft(RuleId.TUMBLE, chamber, tumbles, report).works();
@@ -68,12 +68,9 @@ final class DepthCheck implements Check {
         return draft;
     }
 
-    private static Remedy layers(Chamber chamber, int now, Length asked) {
-        Length each = Length.ofNanometres(chamber.depth().nanometres() / now);
-        int layers = asked.holds(each) + (each.times(asked.holds(each)).equals(asked) ? 0 : 1);
-        return new Remedy(
-                Remedy.Act.ADD_FOAM_LAYER,
-                new Amount.Count(layers),
-                List.of(new Change(chamber.owner(), "layers", Integer.toString(layers))));
+    private static Optional<Remedy> layers(Build build, Chamber chamber, Length asked) {
+        return Lever.of(build.spec(), chamber.owner(), Pull.DAM_LAYERS).flatMap(lever -> lever.whole()
+                .map(now -> Length.ofNanometres(chamber.depth().nanometres() / now))
+                .map(each -> lever.to(asked.holds(each) + (asked.isMultipleOf(each) ? 0 : 1))));
     }
 }

@@ -9,10 +9,14 @@ import java.util.Set;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.Reading;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Workshop;
@@ -20,8 +24,6 @@ import dev.schachtel.core.measure.Length;
 
 /** What is die cut in a size that the maker chose has its die in the register; else the nearest is offered. */
 final class DieCheck implements Check {
-    private static final String DIAMETER = "shape.diameter";
-
     /** A size that is die cut, and whose piece asks for it. */
     private record Wish(Id owner, Form form) {}
 
@@ -44,9 +46,8 @@ final class DieCheck implements Check {
 
     private static boolean isChosen(Build build, Wish wish) {
         return shape(wish.form.sort()).isPresent()
-                && (Reading.length(build.spec(), wish.owner, DIAMETER).isPresent()
-                        || Reading.length(build.spec(), wish.owner, "shape.width")
-                                .isPresent());
+                && (Lever.of(build.spec(), wish.owner, Pull.DIAMETER).isPresent()
+                        || Lever.of(build.spec(), wish.owner, Pull.WIDTH).isPresent());
     }
 
     private static void judge(Build build, Workshop workshop, Wish wish, Report report) {
@@ -65,7 +66,7 @@ final class DieCheck implements Check {
                 .measured(
                         Amount.of(form.width(), form.height()),
                         nearest.map(d -> Amount.of(d.width(), d.height())).orElse(new Amount.Count(0)));
-        nearest.ifPresent(d -> draft.remedy(take(build, owner, d)));
+        nearest.ifPresent(d -> draft.remedy(take(build, wish, d)));
         draft.watch();
     }
 
@@ -86,13 +87,24 @@ final class DieCheck implements Check {
                 die.height().minus(form.height()).abs());
     }
 
-    private static Remedy take(Build build, Id owner, Die die) {
-        boolean round = Reading.length(build.spec(), owner, DIAMETER).isPresent();
-        List<Change> changes = round
-                ? List.of(new Change(owner, DIAMETER, die.width().toString()))
-                : List.of(
-                        new Change(owner, "shape.width", die.width().toString()),
-                        new Change(owner, "shape.height", die.height().toString()));
-        return new Remedy(Remedy.Act.TAKE_DIE, Amount.of(die.width(), die.height()), changes);
+    /** The levers that set the size which is cut: the diameter, or width and height, that are now what is asked for. */
+    private static Optional<Remedy> take(Build build, Wish wish, Die die) {
+        List<Change> changes = new ArrayList<>();
+        set(build, wish.owner, Pull.DIAMETER, wish.form.width(), die.width()).ifPresent(changes::add);
+        if (changes.isEmpty()) {
+            set(build, wish.owner, Pull.WIDTH, wish.form.width(), die.width()).ifPresent(changes::add);
+            set(build, wish.owner, Pull.HEIGHT, wish.form.height(), die.height())
+                    .ifPresent(changes::add);
+        }
+        return changes.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Remedy(Pull.WIDTH, Amount.of(die.width(), die.height()), changes));
+    }
+
+    private static Optional<Change> set(Build build, Id owner, Pull pull, Length now, Length to) {
+        return Lever.all(build.spec(), owner, pull).stream()
+                .filter(l -> l.length().filter(now::equals).isPresent())
+                .map(l -> l.change(to.toString()))
+                .findFirst();
     }
 }

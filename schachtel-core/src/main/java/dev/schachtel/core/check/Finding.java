@@ -6,6 +6,10 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Place;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 
 /**
@@ -33,6 +37,10 @@ public record Finding(
         parts = List.copyOf(parts);
         names = List.copyOf(names);
         remedies = List.copyOf(remedies);
+    }
+
+    public Finding with(List<Remedy> others) {
+        return new Finding(rule, severity, owner, parts, names, measured, limit, place, others);
     }
 
     /** Stays the same while the card changes, as long as the finding is about the same thing. */

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 
 /** All findings of one card, worst first. */

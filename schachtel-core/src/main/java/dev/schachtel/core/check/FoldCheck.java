@@ -1,14 +1,17 @@
 package dev.schachtel.core.check;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.Reading;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Links;
@@ -45,7 +48,8 @@ final class FoldCheck implements Check {
         Level front = build.level(leaf.slab()).orElseThrow();
         Level back = build.level(leaf.over()).orElseThrow();
         Length inside = content(build, leaf).minus(back.top());
-        Length takes = Reading.length(build.spec(), Id.BASE, "gusset").orElse(Length.ZERO);
+        Optional<Lever> gusset = Lever.of(build.spec(), Id.BASE, Pull.GUSSET);
+        Length takes = gusset.flatMap(Lever::length).orElse(Length.ZERO);
         Length limit = Length.max(takes, WITHOUT_GUSSET);
         if (inside.isAbove(limit)) {
             Report.Draft draft = report.on(RuleId.GUSSET, Id.BASE)
@@ -54,8 +58,7 @@ final class FoldCheck implements Check {
                     .at(build.face().bounds().centre());
             int halves = inside.holds(HALF_MM);
             Length up = HALF_MM.times(HALF_MM.times(halves).equals(inside) ? halves : halves + 1);
-            draft.remedy(Reading.length(build.spec(), Id.BASE, "gusset")
-                    .map(now -> Remedies.set(Remedy.Act.ADD_GUSSET, up, Id.BASE, "gusset")));
+            draft.remedy(gusset.map(l -> l.to(up)));
             draft.mend();
         } else if (takes.isPositive()) {
             report.on(RuleId.GUSSET, Id.BASE)
@@ -90,8 +93,7 @@ final class FoldCheck implements Check {
                     .thick(gap.length(), FLAP_GAP)
                     .at(gap.here().midway(gap.there()));
             if (gap.length().isBelow(FLAP_GAP)) {
-                draft.remedy(Reading.length(build.spec(), Id.BASE, "gap")
-                        .map(now -> Remedies.set(Remedy.Act.WIDEN_GAP, FLAP_GAP, Id.BASE, "gap")));
+                draft.remedy(Lever.of(build.spec(), Id.BASE, Pull.FLAP_GAP).map(l -> l.to(FLAP_GAP)));
                 draft.mend();
             } else {
                 draft.works();

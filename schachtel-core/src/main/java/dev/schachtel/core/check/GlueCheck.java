@@ -3,6 +3,7 @@ package dev.schachtel.core.check;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;

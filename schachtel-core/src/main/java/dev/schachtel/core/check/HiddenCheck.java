@@ -6,10 +6,13 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Thread;
@@ -22,6 +25,7 @@ import dev.schachtel.core.shape.Outline;
  * panel, foam stays out of every window and behind the panel, nothing reaches past the card.
  */
 final class HiddenCheck implements Check {
+    private static final Length USUAL_OVERLAP = Length.ofMillimetres(8);
     private static final Length LEAST_OVERLAP = Length.ofMillimetres(3);
 
     @Override
@@ -47,8 +51,7 @@ final class HiddenCheck implements Check {
                 .measured(overlap.length(), LEAST_OVERLAP)
                 .at(overlap.here());
         if (overlap.length().isBelow(LEAST_OVERLAP)) {
-            Length to = Length.max(Length.ofMillimetres(8), LEAST_OVERLAP);
-            draft.remedy(Remedies.set(Remedy.Act.WIDEN_OVERLAP, to, chamber.owner(), "overlap"));
+            draft.remedy(Lever.of(build.spec(), chamber.owner(), Pull.OVERLAP).map(l -> l.to(USUAL_OVERLAP)));
             draft.mend();
         } else {
             draft.works();

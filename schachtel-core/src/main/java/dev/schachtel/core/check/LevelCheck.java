@@ -9,6 +9,8 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;

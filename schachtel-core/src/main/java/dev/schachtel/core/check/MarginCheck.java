@@ -10,6 +10,8 @@ import java.util.TreeMap;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Workshop;
@@ -121,7 +123,7 @@ final class MarginCheck implements Check {
         }
         double dx = Math.max(0, room.left() - box.left()) + Math.min(0, room.right() - box.right());
         double dy = Math.max(0, room.bottom() - box.bottom()) + Math.min(0, room.top() - box.top());
-        return Remedies.shift(build, Remedy.Act.MOVE_INSIDE, opening.owner(), new Point(dx, dy));
+        return Remedies.move(build, opening.owner(), new Point(dx, dy));
     }
 
     /** The tightest web between each two pieces; openings far apart are told by their boxes. */

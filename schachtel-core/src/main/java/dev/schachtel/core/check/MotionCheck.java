@@ -6,9 +6,12 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Workshop;
@@ -39,6 +42,7 @@ final class MotionCheck implements Check {
             depth(build, workshop, course, report);
             rest(build, course, report);
             blocked(build, course, report);
+            filled(build, course, report);
         }
         tightest.values().forEach(course -> clear(build, course, report));
     }
@@ -81,11 +85,11 @@ final class MotionCheck implements Check {
         double by = Mm.of(asked.minus(tight.gap())) / apart;
         double dx = (tight.here().x() - tight.there().x()) * by;
         double dy = (tight.here().y() - tight.there().y()) * by;
-        return Remedies.shift(build, Remedy.Act.MOVE_AWAY, course.motion().owner(), new Point(dx, dy));
+        return Remedies.move(build, course.motion().owner(), new Point(dx, dy));
     }
 
     private static void retained(Build build, Course course, Report report) {
-        course.motion().keeping().retainer().ifPresent(keeper -> {
+        course.motion().keeping().retainers().forEach(keeper -> {
             Length holds = keeper.width().minus(keeper.opening());
             Report.Draft draft = report.on(RuleId.RETAINED, course.motion().owner())
                     .parts(keeper.part())
@@ -94,8 +98,8 @@ final class MotionCheck implements Check {
             centre(course).ifPresent(draft::at);
             if (holds.isBelow(keeper.asked())) {
                 Length lacks = keeper.asked().minus(holds);
-                boolean both = !keeper.grows().component().equals("keeper");
-                draft.remedy(Remedies.grow(build, Remedy.Act.HOLD_MORE, keeper.grows(), both ? lacks.half() : lacks));
+                draft.remedy(Lever.at(build.spec(), keeper.grows())
+                        .flatMap(l -> l.by(Length.ofNanometres(lacks.nanometres() / keeper.sides()))));
                 draft.mend();
             } else {
                 draft.works();
@@ -110,11 +114,8 @@ final class MotionCheck implements Check {
                             Math.round(Motion.Lock.LEAST * 100)));
             centre(course).ifPresent(draft::at);
             if (lock.margin() < Motion.Lock.LEAST) {
-                draft.remedy(Remedies.grow(
-                        build,
-                        Remedy.Act.GUIDE_LONGER,
-                        lock.grows(),
-                        lock.needed().minus(lock.guided())));
+                draft.remedy(Lever.at(build.spec(), lock.grows())
+                        .flatMap(l -> l.by(lock.needed().minus(lock.guided()))));
                 draft.mend();
             } else {
                 draft.works();
@@ -164,6 +165,24 @@ final class MotionCheck implements Check {
                 .names(name(build, blocker))
                 .at(build.level(blocker).orElseThrow().slab().bounds().centre())
                 .mend());
+    }
+
+    /** What is seen through its opening is full of it all the way round. */
+    private static void filled(Build build, Course course, Report report) {
+        course.motion().keeping().fill().ifPresent(fill -> {
+            Report.Draft draft = report.on(RuleId.WINDOW_FILLED, course.motion().owner())
+                    .parts(partOf(build, course.motion().moving().get(0)))
+                    .names(name(build, course.motion().moving().get(0)))
+                    .measured(fill.reach(), fill.needed())
+                    .at(fill.opening().bounds().centre());
+            if (fill.reach().isBelow(fill.needed())) {
+                draft.remedy(Lever.at(build.spec(), fill.grows())
+                        .flatMap(l -> l.by(fill.needed().minus(fill.reach()))));
+                draft.mend();
+            } else {
+                draft.works();
+            }
+        });
     }
 
     private static Optional<Point> centre(Course course) {

@@ -6,6 +6,7 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.MaterialId;

@@ -6,6 +6,10 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Place;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Point;

@@ -10,9 +10,13 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
+import dev.schachtel.core.build.Levers;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Seam;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -23,8 +27,8 @@ final class SealCheck implements Check {
     /** A wall counts as on the film, or off it, while no more than this share of it is not: the corners of strips. */
     private static final double CORNERS = 0.1;
 
-    /** Proposed overlaps are whole 1/32 in. */
-    private static final Length STEP = Length.ofSixtyFourths(2);
+    /** So much further than the dam reaches an overlap that takes all of it. */
+    private static final Length CLEAR_OF_WALL = Length.ofMicrometres(100);
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -47,7 +51,7 @@ final class SealCheck implements Check {
         boolean leaks = worst.isPresent() && !worst.get().widest().isBelow(grain);
         boolean fine = worst.isPresent() && chamber.filling().isFine();
         if (leaks || fine) {
-            draft.remedy(Remedies.onePiece(build, workshop, chamber.owner()));
+            draft.remedy(Levers.onePiece(build.spec(), workshop, chamber.owner()));
             draft.mend();
         } else {
             draft.works();
@@ -93,15 +97,13 @@ final class SealCheck implements Check {
                 Length over = Length.max(
                                 Length.ZERO,
                                 sheet.marginOf(chamber.outside()).length().negated())
-                        .roundedTo(STEP)
-                        .plus(STEP);
+                        .plus(CLEAR_OF_WALL);
                 Report.Draft draft = report.on(RuleId.DAM_RIDGE, chamber.owner())
                         .parts(film.id(), id)
                         .thick(film.material().thickness(), Length.ZERO)
                         .at(sheet.bounds().centre().plus(0, sheet.bounds().height() / 2));
-                current(build, chamber)
-                        .ifPresent(now -> draft.remedy(
-                                Remedies.set(Remedy.Act.WIDEN_OVERLAP, now.plus(over), chamber.owner(), "overlap")));
+                draft.remedy(
+                        Lever.of(build.spec(), chamber.owner(), Pull.OVERLAP).flatMap(l -> l.by(over)));
                 draft.watch();
                 return;
             }
@@ -118,13 +120,6 @@ final class SealCheck implements Check {
                 .toList();
     }
 
-    private static Optional<Length> current(Build build, Chamber chamber) {
-        return build.part(chamber.film()).map(f -> f.form()
-                .width()
-                .minus(chamber.apertures().get(0).form().width())
-                .half());
-    }
-
     private static void foamForm(Build build, Workshop workshop, Chamber chamber, Report report) {
         for (var id : chamber.walls()) {
             build.part(id)
@@ -133,14 +128,7 @@ final class SealCheck implements Check {
                     .ifPresent(p -> report.on(RuleId.FOAM_FORM, chamber.owner())
                             .parts(id)
                             .names(p.material().name())
-                            .remedy(Remedies.sheetFor(build, workshop, chamber.owner())
-                                    .map(sheet -> new Remedy(
-                                            Remedy.Act.TAKE_FOAM_SHEET,
-                                            new Amount.Thick(sheet.thickness()),
-                                            List.of(new Change(
-                                                    chamber.owner(),
-                                                    "foam",
-                                                    sheet.id().value())))))
+                            .remedy(Levers.foamSheet(build.spec(), workshop, chamber.owner()))
                             .mend());
         }
     }

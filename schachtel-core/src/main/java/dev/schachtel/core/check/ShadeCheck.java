@@ -8,6 +8,7 @@ import java.util.Map;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.Workshop;

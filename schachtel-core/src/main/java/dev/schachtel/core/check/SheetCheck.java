@@ -10,6 +10,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Sheet;

@@ -1,12 +1,14 @@
 package dev.schachtel.core.check;
 
-import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Lever;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.Reading;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Balance;
@@ -30,7 +32,7 @@ final class StandCheck implements Check {
             double least = Math.min(balance.backwards(), balance.forwards());
             Report.Draft draft = report.on(RuleId.TIPS, balance.owner())
                     .names(back ? "backwards" : "forwards")
-                    .measured(new Amount.Degrees((int) Math.floor(least)), new Amount.Degrees(LEAST))
+                    .measured(Amount.degrees(Math.floor(least)), Amount.degrees(LEAST))
                     .at(build.face().bounds().centre());
             if (least < LEAST) {
                 draft.remedy(leanBack(build).or(() -> halfWay(build)));
@@ -43,18 +45,15 @@ final class StandCheck implements Check {
 
     /** A steep card leans back to what usually stands. */
     private static Optional<Remedy> leanBack(Build build) {
-        return Reading.whole(build.spec(), Id.BASE, "stand.degrees")
-                .filter(degrees -> degrees > USUAL_LEAN)
-                .map(degrees -> new Remedy(
-                        Remedy.Act.LEAN_BACK,
-                        new Amount.Degrees(USUAL_LEAN),
-                        List.of(new Change(Id.BASE, "stand.degrees", Integer.toString(USUAL_LEAN)))));
+        return Lever.of(build.spec(), Id.BASE, Pull.LEAN)
+                .filter(l -> l.whole().filter(degrees -> degrees > USUAL_LEAN).isPresent())
+                .map(l -> l.to(USUAL_LEAN, Amount.degrees(USUAL_LEAN)));
     }
 
     private static Optional<Remedy> halfWay(Build build) {
         Length half = build.spec().base().height().half();
-        return Reading.length(build.spec(), Id.BASE, "crease")
-                .filter(crease -> !crease.equals(half))
-                .map(crease -> Remedies.set(Remedy.Act.CREASE_HALF_WAY, half, Id.BASE, "crease"));
+        return Lever.of(build.spec(), Id.BASE, Pull.CREASE)
+                .filter(l -> l.length().filter(half::equals).isEmpty())
+                .map(l -> l.to(half));
     }
 }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.material.Cardstock;

@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Workshop;

@@ -140,7 +140,7 @@ final class FrontDimensions {
                     ? s.path()
                     : motion.move() instanceof Move.Roll r ? r.path() : null;
             boolean stopped = path != null
-                    && motion.keeping().retainer().isPresent()
+                    && !motion.keeping().retainers().isEmpty()
                     && motion.keeping().inside();
             if (stopped && motion.owner().equals(selected)) {
                 stop(path.at(0), 0);

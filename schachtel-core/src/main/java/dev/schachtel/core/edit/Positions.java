@@ -6,10 +6,11 @@ import java.util.List;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.measure.Length;
 
 /**
- * Where a piece says that it lies: its components called "across" and "up", its own or those of what it is made of, such as
+ * Where a piece says that it lies: its components that are places, its own or those of what it is made of, such as
  * a slot's path. Moving a piece moves them all.
  */
 public final class Positions {
@@ -28,9 +29,9 @@ public final class Positions {
         Anatomy anatomy = Anatomy.of(record.getClass());
         for (Anatomy.Bone bone : anatomy.bones()) {
             Object value = anatomy.get(record, bone);
-            boolean across = bone.name().equals("across");
-            if (value instanceof Length length && (across || bone.name().equals("up"))) {
-                spots.add(new Spot(stem + bone.name(), !across, length));
+            Pull pull = bone.asked().pull();
+            if (value instanceof Length length && (pull == Pull.ACROSS || pull == Pull.UP)) {
+                spots.add(new Spot(stem + bone.name(), pull == Pull.UP, length));
             } else if (bone.isFamily()) {
                 collect(value, stem + bone.name() + ".", spots);
             }

@@ -1,10 +1,13 @@
 package dev.schachtel.core.edit;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
@@ -33,6 +36,41 @@ public final class Reading {
                 .filter(b -> b.asked().from() == from)
                 .map(Anatomy.Bone::name)
                 .findFirst());
+    }
+
+    /** The first component of a piece, or of something it is made of, that is this lever. */
+    public static Optional<String> pulled(CardSpec spec, Id piece, Pull pull) {
+        return allPulled(spec, piece, pull).stream().findFirst();
+    }
+
+    /** All components of a piece, and of what it is made of, that are this lever. */
+    public static List<String> allPulled(CardSpec spec, Id piece, Pull pull) {
+        List<String> found = new ArrayList<>();
+        spec.piece(piece).ifPresent(p -> collect(p, "", pull, found));
+        return found;
+    }
+
+    private static void collect(Object record, String stem, Pull pull, List<String> found) {
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        for (Anatomy.Bone bone : anatomy.bones()) {
+            if (bone.asked().pull() == pull) {
+                found.add(stem + bone.name());
+            }
+            if (bone.isFamily()) {
+                collect(anatomy.get(record, bone), stem + bone.name() + ".", pull, found);
+            }
+        }
+    }
+
+    /** What the component of a piece does when it is changed; empty if there is no such component. */
+    public static Optional<Pull> pull(CardSpec spec, Id piece, String component) {
+        int last = component.lastIndexOf('.');
+        Optional<Object> holder = last < 0
+                ? spec.piece(piece).map(Object.class::cast)
+                : value(spec, piece, component.substring(0, last), Object.class);
+        return holder.flatMap(h -> Anatomy.of(h.getClass())
+                .bone(component.substring(last + 1))
+                .map(b -> b.asked().pull()));
     }
 
     private static <T> Optional<T> value(CardSpec spec, Id piece, String component, Class<T> type) {

@@ -6,14 +6,15 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Bridge;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -66,12 +67,10 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         List<Length> middles = middles(bridge, gap);
         pieces(bridge, site, SlabId.of(strip), middles);
         if (bridge.pieces() > most) {
-            site.trouble(new Trouble(
-                    Trouble.Sort.TOO_MANY_HANGING,
-                    new Source(bridge.id(), "pieces"),
-                    "",
-                    new Amount.Count(bridge.pieces()),
-                    new Amount.Count(most)));
+            Source pieces = new Source(bridge.id(), "pieces");
+            site.fault(Fault.mend(
+                            RuleId.HANGING_COUNT, pieces, "", new Amount.Count(bridge.pieces()), new Amount.Count(most))
+                    .remedy(site.lever(pieces).map(l -> l.to(most))));
         }
         low(bridge, ground, site);
         derive(bridge, site, length, gap, most);
@@ -140,8 +139,9 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         Length foot = bridge.up().minus(bridge.drop()).minus(bridge.pieceHeight());
         Length above = foot.minus(ground.at().up());
         if (bridge.pieces() > 0 && above.isBelow(ABOVE_TABLE)) {
-            site.trouble(
-                    new Trouble(Trouble.Sort.HANGS_TOO_LOW, new Source(bridge.id(), "drop"), "", above, ABOVE_TABLE));
+            Source drop = new Source(bridge.id(), "drop");
+            site.fault(Fault.mend(RuleId.HANGING_LOW, drop, above, ABOVE_TABLE)
+                    .remedy(site.lever(drop).flatMap(l -> l.by(above.minus(ABOVE_TABLE)))));
         }
     }
 

@@ -3,12 +3,13 @@ package dev.schachtel.core.engineering;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.CoverPlate;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -34,7 +35,7 @@ public final class CoverPlateEngineer implements Engineer<CoverPlate> {
         Length h = GridEngineer.free(ground.height(), plate.margin(), plate.bar(), plate.rows());
         if (!w.isPositive() || !h.isPositive()) {
             Source bar = new Source(plate.id(), "bar");
-            site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, bar, "", Length.min(w, h), Length.ZERO));
+            site.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(w, h), Length.ZERO));
             return;
         }
         Length cellW = w.splitInto(plate.columns()).get(0);

@@ -124,6 +124,7 @@ public final class DoorEngineer implements Engineer<Door> {
                                 Length.ZERO,
                                 false,
                                 Motion.Ends.STOPPED,
+                                List.of(),
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty()),

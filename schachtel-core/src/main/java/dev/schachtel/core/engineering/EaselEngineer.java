@@ -6,6 +6,7 @@ import java.util.Optional;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
@@ -13,12 +14,12 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Stance;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Easel;
 import dev.schachtel.core.card.Id;
@@ -78,7 +79,7 @@ public final class EaselEngineer implements Engineer<Easel> {
                 .folded(TurnedOver.upwards(h));
         site.ground(Id.INSIDE, inside);
         face(easel, site, b);
-        stopBar(easel, site, stand);
+        site.afterwards(() -> stopBar(easel, site, stand));
         site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         site.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
         derive(easel, site, geometry, stand);
@@ -103,12 +104,10 @@ public final class EaselEngineer implements Engineer<Easel> {
             stop = geometry.stop(degrees);
         }
         if (stop.isEmpty() || lean.isEmpty()) {
-            site.trouble(new Trouble(
-                    Trouble.Sort.CAN_NOT_STAND,
-                    new Source(Id.BASE, "crease"),
-                    "",
-                    easel.crease(),
-                    easel.height().half()));
+            Source crease = new Source(Id.BASE, "crease");
+            Length half = easel.height().half();
+            site.fault(Fault.mend(RuleId.STANDS, crease, easel.crease(), half)
+                    .remedy(site.lever(crease).map(l -> l.to(half))));
             return new Stand(Mm.of(easel.height().half()), 60, false);
         }
         return new Stand(Mm.of(stop.get()), lean.get(), true);
@@ -161,12 +160,10 @@ public final class EaselEngineer implements Engineer<Easel> {
         Length asked = top.minus(bottom).plus(STOP_ABOVE);
         if (bar.isBelow(asked)) {
             Source source = new Source(Id.BASE, "stopLayers");
-            site.trouble(new Trouble(
-                    Trouble.Sort.STOP_TOO_LOW,
-                    source,
-                    Integer.toString(easel.stopLayers() + 1),
-                    new Amount.Thick(bar),
-                    new Amount.Thick(asked)));
+            Length each = Length.ofNanometres(bar.nanometres() / easel.stopLayers());
+            int layers = asked.holds(each) + (asked.isMultipleOf(each) ? 0 : 1);
+            site.fault(Fault.mend(RuleId.STOP_HEIGHT, source, "", new Amount.Thick(bar), new Amount.Thick(asked))
+                    .remedy(site.lever(source).map(l -> l.to(layers))));
         }
     }
 
@@ -185,19 +182,22 @@ public final class EaselEngineer implements Engineer<Easel> {
                 geometry.strut(),
                 ledger.term("height", h, "height"),
                 ledger.term(-1, "crease", geometry.crease(), ledger.source("crease")));
+        if (!stand.standing()) {
+            return;
+        }
         Length stop = Mm.length(stand.stop());
         if (easel.stand() instanceof Easel.Stand.Lean) {
             ledger.formula(
                     "Stop bar, from the hinge",
                     Amount.of(stop),
-                    "{1} × cos {2}° + √({0}² − ({1} × sin {2}°)²)",
+                    "{1} × cos {2} + √({0}² − ({1} × sin {2})²)",
                     ledger.term("strut", geometry.strut(), "crease"),
                     ledger.term("crease", geometry.crease(), "crease"),
-                    ledger.count("lean", (int) Math.round(stand.lean()), "stand.degrees"));
+                    ledger.degrees("lean", stand.lean(), "stand.degrees"));
         } else {
             ledger.formula(
                     "Lean",
-                    new Amount.Degrees((int) Math.round(stand.lean())),
+                    Amount.degrees(stand.lean()),
                     "arccos (({1}² + {2}² − {0}²) ÷ (2 × {1} × {2}))",
                     ledger.term("strut", geometry.strut(), "crease"),
                     ledger.term("crease", geometry.crease(), "crease"),
@@ -206,9 +206,9 @@ public final class EaselEngineer implements Engineer<Easel> {
         ledger.formula(
                 "Stands high",
                 Amount.of(Mm.length(geometry.topAt(stand.stop(), stand.lean()).y())),
-                "{0} × sin {1}°",
+                "{0} × sin {1}",
                 ledger.term("height", h, "height"),
-                ledger.count("lean", (int) Math.round(stand.lean()), "stand.degrees"));
+                ledger.degrees("lean", stand.lean(), "stand.degrees"));
     }
 
     private static void moves(Site site, EaselGeometry geometry, Stand stand) {

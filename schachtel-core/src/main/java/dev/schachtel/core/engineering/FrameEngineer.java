@@ -5,14 +5,15 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Frame;
 import dev.schachtel.core.material.Cardstock;
@@ -49,12 +50,13 @@ public final class FrameEngineer implements Engineer<Frame> {
         Length up = frame.outer().height().minus(frame.innerHeight());
         Source inner = new Source(frame.id(), "innerWidth");
         if (!across.isPositive() || !up.isPositive()) {
-            site.trouble(new Trouble(
-                    Trouble.Sort.NO_BAND, inner, "", Length.min(across, up).half(), Length.ZERO));
+            site.fault(
+                    Fault.mend(RuleId.BAND_LEFT, inner, Length.min(across, up).half(), Length.ZERO));
             return;
         }
         if (!across.equals(up)) {
-            site.trouble(new Trouble(Trouble.Sort.BAND_UNEVEN, inner, "", across.half(), up.half()));
+            site.fault(Fault.mend(RuleId.BAND_EVEN, inner, across.half(), up.half())
+                    .watch());
         }
         derive(frame, site, across, up, band(frame, ground, site));
     }

@@ -6,8 +6,9 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Grid;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.measure.Length;
@@ -31,7 +32,7 @@ public final class GridEngineer implements Engineer<Grid> {
         Length up = free(ground.height(), grid.margin(), grid.bar(), grid.rows());
         if (!across.isPositive() || !up.isPositive()) {
             Source bar = new Source(grid.id(), "bar");
-            site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, bar, "", Length.min(across, up), Length.ZERO));
+            site.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(across, up), Length.ZERO));
             return;
         }
         List<Length> wide = across.splitInto(grid.columns());

@@ -62,10 +62,11 @@ public final class HangingEngineer implements Engineer<Hanging> {
                                 CLEAR,
                                 false,
                                 Motion.Ends.ENDLESS,
-                                Optional.empty(),
+                                List.of(),
                                 Optional.empty(),
                                 Optional.of(new Motion.Space(
-                                        slab, pair.piece().width().half(), true))),
+                                        slab, pair.piece().width().half(), true)),
+                                Optional.empty()),
                         0));
         Ledger ledger = new Ledger(site, pair.id());
         ledger.sum(

@@ -31,6 +31,10 @@ record Ledger(Site site, Id owner) {
         return new Derivation.Term(1, name, new Amount.Count(count), source(component));
     }
 
+    Derivation.Term degrees(String name, double degrees, String component) {
+        return new Derivation.Term(1, name, Amount.degrees(degrees), source(component));
+    }
+
     /** A plain sum of its terms. */
     void sum(String name, Length result, Derivation.Term... terms) {
         formula(name, Amount.of(result), "", terms);

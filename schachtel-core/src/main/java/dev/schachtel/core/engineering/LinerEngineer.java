@@ -3,12 +3,13 @@ package dev.schachtel.core.engineering;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Liner;
 import dev.schachtel.core.material.Cardstock;
@@ -40,7 +41,7 @@ public final class LinerEngineer implements Engineer<Liner> {
         Length h = face.height().minus(top).minus(r);
         Source reveal = new Source(liner.id(), "reveal");
         if (!w.isPositive() || !h.isPositive()) {
-            site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, reveal, "", Length.min(w, h), Length.ZERO));
+            site.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
         }
         Stuff stuff = new Stuff(site);
         Cardstock card = stuff.card(liner.card(), new Source(liner.id(), "card"));

@@ -6,13 +6,14 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.material.Cardstock;
@@ -42,7 +43,7 @@ public final class MatEngineer implements Engineer<Mat> {
         Length h = ground.height().minus(mat.reveal().times(2));
         Source reveal = new Source(mat.id(), "reveal");
         if (!w.isPositive() || !h.isPositive()) {
-            site.trouble(new Trouble(Trouble.Sort.NOTHING_LEFT, reveal, "", Length.min(w, h), Length.ZERO));
+            site.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
         }
         Cardstock card = new Stuff(site).card(mat.card(), new Source(mat.id(), "card"));
         PartId id = new PartId(mat.id(), "");

@@ -1,7 +1,8 @@
 package dev.schachtel.core.engineering;
 
+import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.OutlineText;
@@ -30,20 +31,21 @@ final class OwnOutline {
             @Override
             public Boolean read(OutlineText.Answer.Read read) {
                 if (read.simplified()) {
-                    site.trouble(Trouble.Sort.OUTLINE_SIMPLIFIED, source, Integer.toString(read.corners()));
+                    site.fault(Fault.mend(RuleId.OUTLINE_SIMPLIFIED, source, Integer.toString(read.corners()))
+                            .watch());
                 }
                 return true;
             }
 
             @Override
             public Boolean refused(OutlineText.Answer.Refused refused) {
-                Trouble.Sort sort =
+                RuleId sort =
                         switch (refused.fault()) {
-                            case OPEN -> Trouble.Sort.OUTLINE_OPEN;
-                            case CROSSING -> Trouble.Sort.OUTLINE_CROSSES;
-                            default -> Trouble.Sort.OUTLINE_UNREADABLE;
+                            case OPEN -> RuleId.OUTLINE_OPEN;
+                            case CROSSING -> RuleId.OUTLINE_CROSSES;
+                            default -> RuleId.OUTLINE_UNREADABLE;
                         };
-                site.trouble(sort, source, Integer.toString(refused.position() + 1));
+                site.fault(sort, source, Integer.toString(refused.position() + 1));
                 return false;
             }
         });

@@ -11,9 +11,9 @@ import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Pouch;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
@@ -49,8 +49,8 @@ public final class PouchEngineer implements Engineer<Pouch> {
                         .anyMatch(j ->
                                 j.upper().equals(SlabId.of(p.id())) && j.lower().equals(panel.slab())));
         if (wrapped) {
-            site.trouble(
-                    Trouble.Sort.WRAPPED_TWICE,
+            site.fault(
+                    RuleId.WRAPPED_TWICE,
                     new Source(pouch.id(), "panel"),
                     pouch.panel().value());
             return;

@@ -7,15 +7,16 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.PullStrip;
 import dev.schachtel.core.material.Cardstock;
@@ -110,12 +111,8 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             Length channel = strip.width().plus(strip.play().times(2));
             Length stopWide = channel.plus(strip.stop().times(2));
             if (!strip.travel().isPositive()) {
-                site.trouble(new Trouble(
-                        Trouble.Sort.NO_TRAVEL,
-                        new Source(strip.id(), "travel"),
-                        "",
-                        strip.travel(),
-                        Length.ofMillimetres(1)));
+                site.fault(Fault.mend(
+                        RuleId.NO_TRAVEL, new Source(strip.id(), "travel"), strip.travel(), Length.ofMillimetres(1)));
             }
             SlabId slip = add(
                     "strip",
@@ -195,14 +192,16 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                                     RiderEngineer.CLEAR,
                                     false,
                                     Motion.Ends.STOPPED,
-                                    Optional.of(new Motion.Retainer(
+                                    List.of(new Motion.Retainer(
                                             new PartId(strip.id(), "stop"),
                                             stopWide,
                                             channel,
                                             RiderEngineer.HOLD_ASKED.times(2),
-                                            new Source(strip.id(), "stop"))),
+                                            new Source(strip.id(), "stop"),
+                                            2)),
                                     Optional.of(lock()),
-                                    Optional.of(new Motion.Space(moving.get(1), RiderEngineer.AIR, false))),
+                                    Optional.of(new Motion.Space(moving.get(1), RiderEngineer.AIR, false)),
+                                    Optional.empty()),
                             0));
         }
 
@@ -215,8 +214,9 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private void covers() {
             Length needed = exit.plus(half);
             if (strip.engaged().isBelow(needed)) {
-                site.trouble(new Trouble(
-                        Trouble.Sort.PICTURE_SHORT, new Source(strip.id(), "engaged"), "", strip.engaged(), needed));
+                Source engaged = new Source(strip.id(), "engaged");
+                site.fault(Fault.mend(RuleId.PICTURE_FILLS, engaged, strip.engaged(), needed)
+                        .remedy(site.lever(engaged).flatMap(l -> l.by(needed.minus(strip.engaged())))));
             }
         }
 

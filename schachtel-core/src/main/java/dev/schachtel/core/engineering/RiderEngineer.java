@@ -17,6 +17,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Connector;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Rider;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -40,6 +41,9 @@ public final class RiderEngineer implements Engineer<Rider> {
     static final Length GLIDE = Length.ofMicrometres(100);
     /** Asked for on each side of a slot by whatever must not come through it: handbook chapter 2. */
     static final Length HOLD_ASKED = Length.ofMillimetres(4);
+
+    /** So much wider than its slot is a rider on each side. */
+    private static final Length FACE_COVERS = Length.ofMillimetres(1);
 
     static final Length CLEAR = Length.ofMillimetres(1);
     /** Foam is cut this far off what moves: what is asked, and what chords of arcs may hide. */
@@ -145,12 +149,16 @@ public final class RiderEngineer implements Engineer<Rider> {
 
     private static void motion(Rider rider, Ground ground, Site site, Path path, Body body) {
         SlabId retainer = SlabId.of(new PartId(rider.id(), "retainer"));
-        Length slotWide = body.across().plus(rider.play().times(2));
-        Length keeps = slotWide.plus(rider.hold().times(2));
+        RiderLegs legs = new RiderLegs(path);
+        Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
+        Outline connector = body.grown(Length.ZERO, heading);
         Optional<Motion.Lock> lock = body.round()
                 ? Optional.empty()
                 : Optional.of(new Motion.Lock(
-                        body.along(), rider.push(), rider.friction(), new Source(rider.id(), "connector.along")));
+                        legs.shortestAlong(connector),
+                        rider.push(),
+                        rider.friction(),
+                        new Source(rider.id(), "connector.along")));
         site.workings()
                 .motion(new Motion(
                         rider.id(),
@@ -165,15 +173,38 @@ public final class RiderEngineer implements Engineer<Rider> {
                                 CLEAR,
                                 true,
                                 Motion.Ends.STOPPED,
-                                Optional.of(new Motion.Retainer(
-                                        new PartId(rider.id(), "retainer"),
-                                        keeps,
-                                        slotWide,
-                                        HOLD_ASKED.times(2),
-                                        new Source(rider.id(), "hold"))),
+                                List.of(behind(rider, body, heading, legs), before(rider, body, heading, legs)),
                                 lock,
-                                Optional.of(new Motion.Space(retainer, AIR, false))),
+                                Optional.of(new Motion.Space(retainer, AIR, false)),
+                                Optional.empty()),
                         rider.rest()));
+    }
+
+    private static Motion.Retainer behind(Rider rider, Body body, Angle heading, RiderLegs legs) {
+        Length hold = rider.play().plus(rider.hold());
+        Outline keeper = body.round() ? body.grown(hold, heading) : retainer(body, rider, heading);
+        RiderLegs.Hold least = legs.leastHold(keeper, body.grown(rider.play(), heading));
+        return new Motion.Retainer(
+                new PartId(rider.id(), "retainer"),
+                least.width(),
+                least.opening(),
+                HOLD_ASKED.times(2),
+                new Source(rider.id(), "hold"),
+                2);
+    }
+
+    /** The rider itself covers its slot, so that it can't be pushed through and the slot is not seen beside it. */
+    private static Motion.Retainer before(Rider rider, Body body, Angle heading, RiderLegs legs) {
+        Outline face = Shapes.of(rider.face()).outline();
+        RiderLegs.Hold least = legs.leastHold(face, body.grown(rider.play(), heading));
+        String grows = rider.face() instanceof Opening.Circle ? "face.diameter" : "face.height";
+        return new Motion.Retainer(
+                new PartId(rider.id(), "rider"),
+                least.width(),
+                least.opening(),
+                FACE_COVERS.times(2),
+                new Source(rider.id(), grows),
+                1);
     }
 
     private static void derive(Rider rider, Site site, SlotLine line, Body body) {
@@ -188,6 +219,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                 slotWide,
                 ledger.term("connector", body.across(), across),
                 ledger.twice("play", p, "play"));
+        wider(rider, site, line, body);
         ledger.sum(
                 "Slot, long",
                 line.path().length().plus(body.along()).plus(p.times(2)),
@@ -209,10 +241,27 @@ public final class RiderEngineer implements Engineer<Rider> {
         }
         ledger.formula(
                 "Slides by itself above",
-                new Amount.Degrees((int) Math.round(Math.toDegrees(Math.atan(rider.friction() / 100.0)))),
+                Amount.degrees(Math.toDegrees(Math.atan(rider.friction() / 100.0))),
                 "arctan of friction {0} %; this slot’s gentlest leg has {1}",
                 ledger.count("", rider.friction(), "friction"),
-                ledger.count("", (int) Math.round(Math.toDegrees(line.path().gentlestSlope())), "path.*"));
+                ledger.degrees("", Math.toDegrees(line.path().gentlestSlope()), "path.*"));
+    }
+
+    /** An oblong connector keeps its direction: on a leg that runs another way its slot is wider. */
+    private static void wider(Rider rider, Site site, SlotLine line, Body body) {
+        Angle heading = new Angle(Math.round(Math.toDegrees(line.path().heading(0)) * 1e6));
+        Length widest = new RiderLegs(line.path()).widestAcross(body.grown(rider.play(), heading));
+        Length first = body.across().plus(rider.play().times(2));
+        if (!body.round() && widest.minus(first).isAbove(Length.ofMicrometres(10))) {
+            Ledger ledger = new Ledger(site, rider.id());
+            ledger.formula(
+                    "Slot, on its widest leg",
+                    Amount.of(widest),
+                    "the connector keeps its direction: {0} by {1} seen along that leg, and 2 × {2}",
+                    ledger.term("along", body.along(), "connector.along"),
+                    ledger.term("across", body.across(), "connector.wide"),
+                    ledger.term("play", rider.play(), "play"));
+        }
     }
 
     private static void push(Rider rider, Body body, Ledger ledger, String along) {

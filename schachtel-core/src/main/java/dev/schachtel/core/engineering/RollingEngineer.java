@@ -83,14 +83,24 @@ public final class RollingEngineer implements Engineer<Rolling> {
                                 RiderEngineer.CLEAR,
                                 true,
                                 Motion.Ends.STOPPED,
-                                Optional.of(new Motion.Retainer(
-                                        new PartId(r.id(), "behind"),
-                                        Length.min(r.keeper(), r.disc()),
-                                        slotWide,
-                                        asked,
-                                        new Source(r.id(), "keeper"))),
+                                List.of(
+                                        new Motion.Retainer(
+                                                new PartId(r.id(), "behind"),
+                                                r.keeper(),
+                                                slotWide,
+                                                asked,
+                                                new Source(r.id(), "keeper"),
+                                                1),
+                                        new Motion.Retainer(
+                                                new PartId(r.id(), "disc"),
+                                                r.disc(),
+                                                slotWide,
+                                                asked,
+                                                new Source(r.id(), "disc"),
+                                                1)),
                                 Optional.empty(),
-                                Optional.of(new Motion.Space(moving.get(0), RiderEngineer.AIR, false))),
+                                Optional.of(new Motion.Space(moving.get(0), RiderEngineer.AIR, false)),
+                                Optional.empty()),
                         0));
     }
 

@@ -7,13 +7,15 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Levers;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.DamMake;
 import dev.schachtel.core.card.Shaker;
@@ -46,7 +48,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         Source asker = new Source(shaker.id(), "window");
         site.aperture(shaker.window(), asker).ifPresent(aperture -> {
             if (aperture.in().isLast()) {
-                site.trouble(Trouble.Sort.NO_GROUND, asker, shaker.window().value());
+                site.fault(RuleId.GROUND_MISSING, asker, shaker.window().value());
             } else {
                 lay(shaker, aperture, site);
             }
@@ -94,7 +96,9 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         DamMake wish = shaker.make();
         if (wish == DamMake.BENT_STRIP) {
             if (shaker.foamWidth().isAbove(WIDEST_BENT)) {
-                site.trouble(new Trouble(Trouble.Sort.TOO_WIDE_TO_BEND, make, "", shaker.foamWidth(), WIDEST_BENT));
+                site.fault(Fault.mend(RuleId.BEND_WIDTH, make, shaker.foamWidth(), WIDEST_BENT)
+                        .watch()
+                        .remedy(Levers.onePiece(site.spec(), site.workshop(), shaker.id())));
             }
             return new RingDam(true);
         }
@@ -105,7 +109,9 @@ public final class ShakerEngineer implements Engineer<Shaker> {
             return new StripDam(wish == DamMake.MITRED_STRIPS);
         }
         if (wish != DamMake.ONE_PIECE) {
-            site.trouble(Trouble.Sort.STRIPS_DONT_FOLLOW, make, "");
+            site.fault(Fault.mend(RuleId.STRIPS_FOLLOW, make, "")
+                    .watch()
+                    .remedy(Levers.onePiece(site.spec(), site.workshop(), shaker.id())));
         }
         return new RingDam(false);
     }

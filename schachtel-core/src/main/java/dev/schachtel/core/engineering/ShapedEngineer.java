@@ -6,17 +6,18 @@ import java.util.Optional;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Shaped;
@@ -58,7 +59,8 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         Optional<Stretch> edge =
                 leaf.uprightEdge(leaf.bounds().left()).filter(e -> !e.length().isBelow(LEAST_EDGE));
         if (edge.isEmpty()) {
-            site.trouble(Trouble.Sort.NO_STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "");
+            site.fault(Fault.mend(RuleId.STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "")
+                    .watch());
         }
         boolean scored = shaped.join() == Shaped.Join.SCORE && edge.isPresent();
         if (scored) {

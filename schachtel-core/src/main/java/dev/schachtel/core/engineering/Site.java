@@ -17,17 +17,19 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Surface;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
@@ -57,7 +59,7 @@ public final class Site {
     private final List<Lettering> letterings = new ArrayList<>();
     private final List<Surface> surfaces = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
-    private final List<Trouble> troubles = new ArrayList<>();
+    private final List<Fault> faults = new ArrayList<>();
     private final List<Runnable> afterwards = new ArrayList<>();
     private final Set<Id> begun = new LinkedHashSet<>();
     private final Set<Id> done = new LinkedHashSet<>();
@@ -100,7 +102,7 @@ public final class Site {
                 letterings,
                 surfaces,
                 derivations,
-                troubles,
+                faults,
                 workings.mechanics());
     }
 
@@ -191,14 +193,19 @@ public final class Site {
         derivations.add(derivation);
     }
 
-    void trouble(Trouble.Sort sort, Source source, String about) {
-        trouble(new Trouble(sort, source, about, Length.ZERO, Length.ZERO));
+    void fault(RuleId rule, Source source, String about) {
+        fault(Fault.mend(rule, source, about));
     }
 
-    void trouble(Trouble trouble) {
-        if (!troubles.contains(trouble)) {
-            troubles.add(trouble);
+    void fault(Fault fault) {
+        if (!faults.contains(fault)) {
+            faults.add(fault);
         }
+    }
+
+    /** The lever that an input of this card is, if it is one. */
+    Optional<Lever> lever(Source source) {
+        return Lever.at(spec, source);
     }
 
     /** Runs when all pieces are engineered: for what must keep off everything else. */
@@ -319,7 +326,7 @@ public final class Site {
         Optional<T> found = Optional.ofNullable(look.get());
         if (found.isEmpty()) {
             boolean circle = begun.contains(name) && !done.contains(name);
-            trouble(circle ? Trouble.Sort.CIRCLE : Trouble.Sort.NO_GROUND, asker, name.value());
+            fault(circle ? RuleId.GROUND_CIRCLE : RuleId.GROUND_MISSING, asker, name.value());
         }
         return found;
     }

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.SlotPath;
 import dev.schachtel.core.measure.Angle;
@@ -25,7 +26,7 @@ record SlotLine(Path path) {
         Path path = path(owner, wish, site);
         if (path.length().isBelow(LEAST)) {
             Source source = new Source(owner, wish instanceof SlotPath.Straight ? "path.rise" : "path");
-            site.trouble(new Trouble(Trouble.Sort.NO_TRAVEL, source, "", path.length(), LEAST));
+            site.fault(Fault.mend(RuleId.NO_TRAVEL, source, path.length(), LEAST));
         }
         return new SlotLine(path);
     }
@@ -43,7 +44,7 @@ record SlotLine(Path path) {
         try {
             return Path.through(corners(legs, site.spec().units()));
         } catch (LengthTextException e) {
-            site.trouble(Trouble.Sort.PATH_UNREADABLE, new Source(owner, "path.legs"), String.valueOf(e.getMessage()));
+            site.fault(RuleId.PATH_READ, new Source(owner, "path.legs"), String.valueOf(e.getMessage()));
             Point from = Point.of(legs.across(), legs.up());
             return Path.through(List.of(from, from.plus(1, 0)));
         }

@@ -2,22 +2,25 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.StepZone;
@@ -123,18 +126,30 @@ public final class StepperEngineer implements Engineer<Stepper> {
             Length treads = stairs.tread().times(stairs.steps());
             if (!rises.equals(stepper.rises())) {
                 Source source = new Source(Id.BASE, zone.name() + ".rise");
-                site.trouble(new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "rises", rises, stepper.rises()));
+                site.fault(apart(source, "rises", rises, stepper.rises())
+                        .remedy(each(site, source, stairs.steps(), stepper.rises())));
             }
             if (!treads.equals(stepper.treads())) {
                 Source source = new Source(Id.BASE, zone.name() + ".tread");
-                site.trouble(new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "treads", treads, stepper.treads()));
+                site.fault(apart(source, "treads", treads, stepper.treads())
+                        .remedy(each(site, source, stairs.steps(), stepper.treads())));
             }
         }
         if (zone.kind() instanceof StepZone.SetBack back && back.front().isAbove(stepper.treads())) {
             Source source = new Source(Id.BASE, zone.name() + ".front");
-            site.trouble(
-                    new Trouble(Trouble.Sort.STEPS_DO_NOT_CLOSE, source, "set-back", back.front(), stepper.treads()));
+            site.fault(apart(source, "set-back", back.front(), stepper.treads()));
         }
+    }
+
+    private static Fault apart(Source at, String about, Length measured, Length limit) {
+        return Fault.mend(RuleId.STEPS_CLOSE, at, about, Amount.of(measured), Amount.of(limit));
+    }
+
+    /** Each rise, or tread, as long as makes their sum what the strip's neighbours have; if that is a whole length. */
+    private static Optional<Remedy> each(Site site, Source at, int steps, Length sum) {
+        return site.lever(at)
+                .filter(l -> sum.isMultipleOf(Length.ofNanometres(steps)))
+                .map(l -> l.to(sum.splitInto(steps).get(0)));
     }
 
     private static void flats(Stepper stepper, Site site, Length w) {

@@ -3,8 +3,8 @@ package dev.schachtel.core.engineering;
 import java.util.Optional;
 import java.util.function.Predicate;
 
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
@@ -78,7 +78,7 @@ final class Stuff {
             return found(known, id, asker);
         }
         if (known.filter(fits).isEmpty()) {
-            site.trouble(Trouble.Sort.WRONG_MATERIAL, asker, known.get().name());
+            site.fault(RuleId.MATERIAL_UNFIT, asker, known.get().name());
         }
         return known.filter(fits);
     }
@@ -94,7 +94,7 @@ final class Stuff {
 
     private <T> Optional<T> found(Optional<T> found, MaterialId id, Source asker) {
         if (found.isEmpty()) {
-            site.trouble(Trouble.Sort.NO_MATERIAL, asker, id.value());
+            site.fault(RuleId.MATERIAL_MISSING, asker, id.value());
         }
         return found;
     }

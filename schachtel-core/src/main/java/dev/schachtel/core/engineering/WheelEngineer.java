@@ -7,21 +7,23 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Wheel;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
@@ -37,6 +39,7 @@ public final class WheelEngineer implements Engineer<Wheel> {
     private static final Length NOTCH = Length.ofMillimetres(9);
     private static final Length RIM_SHOWS = Length.ofMillimetres(5);
     private static final Length RIM_IN_NOTCH = Length.ofMillimetres(4);
+    private static final Length PAST_WINDOW = Length.ofMillimetres(2);
     private static final int BETWEEN_PICTURES = 6;
 
     @Override
@@ -80,14 +83,26 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                 CLEAR,
                                 wheel.grip() == Wheel.Grip.NOTCH,
                                 Motion.Ends.ENDLESS,
-                                Optional.empty(),
+                                List.of(),
                                 Optional.empty(),
                                 Optional.of(
-                                        new Motion.Space(slab, wheel.leaves().plus(RiderEngineer.AIR), false))),
+                                        new Motion.Space(slab, wheel.leaves().plus(RiderEngineer.AIR), false)),
+                                Optional.of(fill(wheel, aperture, pivot))),
                         0));
         pictures(wheel, aperture, site, pivot);
         grip(wheel, ground, site, pivot);
         derive(wheel, site, bore);
+    }
+
+    /** The window lies within the wheel, 2 mm to spare for its edge. */
+    private static Motion.Fill fill(Wheel wheel, Aperture aperture, Placement pivot) {
+        Outline window = aperture.cutout().onFace();
+        double far = window.outer().flattened().stream()
+                .mapToDouble(p -> p.distanceTo(pivot.origin()))
+                .max()
+                .orElse(0);
+        return new Motion.Fill(
+                window, Mm.length(far).plus(PAST_WINDOW), wheel.radius(), new Source(wheel.id(), "radius"));
     }
 
     private static void pictures(Wheel wheel, Aperture aperture, Site site, Placement pivot) {
@@ -96,16 +111,14 @@ public final class WheelEngineer implements Engineer<Wheel> {
         Ledger ledger = new Ledger(site, wheel.id());
         ledger.formula(
                 "Window, of the wheel",
-                new Amount.Degrees(spans),
+                Amount.degrees(spans),
                 "seen from the pivot; less than 360 ÷ {0} pictures − " + BETWEEN_PICTURES,
                 ledger.count("", wheel.pictures(), "pictures"));
         if (spans > may) {
-            site.trouble(new Trouble(
-                    Trouble.Sort.PICTURES_RUN_TOGETHER,
-                    new Source(wheel.id(), "pictures"),
-                    "",
-                    new Amount.Degrees(spans),
-                    new Amount.Degrees(may)));
+            Source pictures = new Source(wheel.id(), "pictures");
+            int fewer = 360 / (spans + BETWEEN_PICTURES);
+            site.fault(Fault.mend(RuleId.PICTURES_APART, pictures, "", Amount.degrees(spans), Amount.degrees(may))
+                    .remedy(site.lever(pictures).filter(l -> fewer > 0).map(l -> l.to(fewer))));
         }
     }
 
@@ -139,8 +152,9 @@ public final class WheelEngineer implements Engineer<Wheel> {
                             CutMethod.KNIFE));
         }
         if (reach.isBelow(asked)) {
-            site.trouble(
-                    new Trouble(Trouble.Sort.RIM_OUT_OF_REACH, new Source(wheel.id(), "radius"), "", reach, asked));
+            Source radius = new Source(wheel.id(), "radius");
+            site.fault(Fault.mend(RuleId.RIM_REACHED, radius, reach, asked)
+                    .remedy(site.lever(radius).flatMap(l -> l.by(asked.minus(reach)))));
         }
     }
 
@@ -149,7 +163,7 @@ public final class WheelEngineer implements Engineer<Wheel> {
         ledger.sum("Wheel", wheel.radius().times(2), ledger.twice("radius", wheel.radius(), "radius"));
         ledger.formula(
                 "Each picture",
-                new Amount.Degrees(360 / wheel.pictures()),
+                Amount.degrees(360.0 / wheel.pictures()),
                 "360 ÷ {0}",
                 ledger.count("pictures", wheel.pictures(), "pictures"));
         ledger.sum(

@@ -5,7 +5,7 @@
  * {@code card}, found by the annotation on the class: a new feature adds its engineer here and edits nothing. An
  * engineer writes its parts, joints, zones and derivations to the {@code Site}; it may ask the site for the ground it
  * lies on, which is engineered first. Nothing throws for an impossible card: it is engineered as far as it goes and
- * the rest is noted as {@code Trouble}.
+ * the rest is noted as {@code Fault}.
  *
  * <p>Uses {@code build} and everything below it. Formulas: handbook chapter 2 unless said otherwise.
  */

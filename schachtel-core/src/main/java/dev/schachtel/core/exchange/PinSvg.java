@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-import dev.schachtel.core.check.Severity;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.shape.Point;
 
 /** Signs of findings on a drawing: a ring at the place, the verdict's shape beside it, the figure under that. */

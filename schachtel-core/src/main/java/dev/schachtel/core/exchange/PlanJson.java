@@ -141,7 +141,7 @@ public final class PlanJson {
 
             @Override
             public ObjectNode degrees(Amount.Degrees degrees) {
-                return node.put(name, degrees.degrees());
+                return node.put(name, degrees.angle().degrees());
             }
 
             @Override

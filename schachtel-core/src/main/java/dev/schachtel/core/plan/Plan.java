@@ -4,9 +4,9 @@ import java.time.LocalDate;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Findings;
-import dev.schachtel.core.check.RuleId;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Movements;

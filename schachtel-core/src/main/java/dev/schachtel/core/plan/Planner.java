@@ -5,6 +5,7 @@ import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.engineering.Engineering;
@@ -20,16 +21,10 @@ public final class Planner {
         Movements movements = Movements.of(build);
         CutPlan cutting = CutPlanner.plan(build, workshop);
         BuildPlan assembly = Assembly.plan(build, workshop);
-        return new Plan(
-                spec,
-                workshop,
-                build,
-                movements,
-                Checks.check(build, movements, workshop)
-                        .and(Prospects.stock(cutting))
-                        .and(Prospects.order(assembly))
-                        .and(Prospects.buildable(build, assembly)),
-                cutting,
-                assembly);
+        Findings found = Checks.check(build, movements, workshop).and(Prospects.buildable(build, assembly));
+        Findings all = Mending.proven(build, workshop, found)
+                .and(Prospects.stock(cutting))
+                .and(Prospects.order(assembly));
+        return new Plan(spec, workshop, build, movements, all, cutting, assembly);
     }
 }

@@ -12,13 +12,13 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Treatment;
-import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.edit.RefusedException;

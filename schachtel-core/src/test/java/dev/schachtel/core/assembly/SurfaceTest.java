@@ -10,10 +10,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.OrderWish;
-import dev.schachtel.core.check.RuleId;
-import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;

@@ -14,6 +14,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.MaterialId;
@@ -132,7 +135,7 @@ class ChecksTest {
                 RuleId.BEND_WIDTH, () -> card().set("shaker", "make", "bent-strip"),
                 RuleId.FILM_OVERLAP, () -> card().set("shaker", "overlap", "1/16 in"),
                 RuleId.DAM_RIDGE, () -> card().set("shaker", "overlap", "1/4 in"),
-                RuleId.TUMBLE, () -> card().set("shaker", "filling", "beads-15"),
+                RuleId.TUMBLE, () -> card().set("shaker", "foam", "foam-tape-1").set("panel", "fixing", "foam-tape-1"),
                 RuleId.MARGIN_EDGE, () -> card().set("window", "up", "7 1/4 in"),
                 RuleId.LEVEL, () -> card().set("panel", "fixing", "glue"),
                 RuleId.WRITING, () -> card().remove("liner").set("base", "card", "damson-300"));

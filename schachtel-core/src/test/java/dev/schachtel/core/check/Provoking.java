@@ -5,6 +5,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.provider.Arguments;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.CardEdit;
 
@@ -192,6 +194,10 @@ final class Provoking {
                         RuleId.PICTURES_APART,
                         Severity.MEND,
                         TestCards.of("turntable.json").set("wheel", "pictures", "12")),
+                arguments(
+                        RuleId.WINDOW_FILLED,
+                        Severity.MEND,
+                        TestCards.of("turntable.json").set("wheel", "radius", "1 in")),
                 arguments(
                         RuleId.RIM_REACHED,
                         Severity.MEND,

@@ -11,11 +11,12 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
-import dev.schachtel.core.build.Trouble;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;
@@ -158,14 +159,14 @@ class EngineeringTest {
         double middle = Math.PI * (60.325 + 2 * 1.5 + 3);
         assertThat(Mm.of(part(build, "shaker", "dam").form().width())).isCloseTo(middle, within(0.001));
         assertThat(build.chambers().get(0).seams()).hasSize(1);
-        assertThat(build.troubles()).isEmpty();
+        assertThat(build.faults()).isEmpty();
         assertThat(TestCards.inMillimetres()
                         .set("shaker", "make", "bent-strip")
                         .plan()
                         .build()
-                        .troubles())
-                .extracting(Trouble::sort)
-                .containsExactly(Trouble.Sort.TOO_WIDE_TO_BEND);
+                        .faults())
+                .extracting(Fault::rule)
+                .containsExactly(RuleId.BEND_WIDTH);
     }
 
     @ParameterizedTest
@@ -291,7 +292,7 @@ class EngineeringTest {
 
             @Override
             public Long degrees(Amount.Degrees degrees) {
-                return (long) degrees.degrees();
+                return (long) degrees.angle().degrees();
             }
 
             @Override

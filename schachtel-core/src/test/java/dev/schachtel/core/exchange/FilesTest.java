@@ -14,8 +14,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;

@@ -9,9 +9,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.Severity;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.measure.Length;

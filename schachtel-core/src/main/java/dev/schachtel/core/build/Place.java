@@ -1,4 +1,4 @@
-package dev.schachtel.core.check;
+package dev.schachtel.core.build;
 
 import dev.schachtel.core.shape.Point;
 

@@ -1,4 +1,4 @@
-package dev.schachtel.core.check;
+package dev.schachtel.core.build;
 
 /** The rules that checks go by, in the order in which findings of one severity are shown. */
 public enum RuleId {
@@ -31,6 +31,7 @@ public enum RuleId {
     DEPTH_BEHIND,
     REST_INSIDE,
     PICTURE_FILLS,
+    WINDOW_FILLED,
     PICTURES_APART,
     RIM_REACHED,
     HANGING_COUNT,

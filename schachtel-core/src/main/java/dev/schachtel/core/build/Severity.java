@@ -1,4 +1,4 @@
-package dev.schachtel.core.check;
+package dev.schachtel.core.build;
 
 /** How bad a finding is, worst first. */
 public enum Severity {

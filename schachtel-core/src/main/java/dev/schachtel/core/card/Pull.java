@@ -1,0 +1,52 @@
+package dev.schachtel.core.card;
+
+/**
+ * What a component of a piece does when it is changed, so that whoever finds a fault can say what would mend it without
+ * knowing the piece. A component that is a lever says so in {@link Asked#pull}.
+ */
+public enum Pull {
+    /** Nothing that a remedy could use. */
+    NONE,
+    GUSSET,
+    FLAP_GAP,
+    FLAP_SHARE,
+    OVERLAP,
+    SETBACK,
+    FOAM_WIDTH,
+    DAM_LAYERS,
+    DAM_MAKE,
+    DAM_FOAM,
+    FILLING,
+    /** What a piece is held by. */
+    FIXING,
+    ADHESIVE,
+    REVEAL,
+    /** How much a retainer or stop is wider than its opening, on each side. */
+    HOLD,
+    /** The diameter of what holds. */
+    KEEPER,
+    /** How long something is guided. */
+    GUIDE,
+    RADIUS,
+    DROP,
+    HANGING,
+    PICTURES,
+    LEAN,
+    CREASE,
+    STOP_LAYERS,
+    STEP,
+    WIDTH,
+    HEIGHT,
+    DIAMETER,
+    INNER,
+    THREAD,
+    CARD,
+    /** From the left. */
+    ACROSS,
+    /** From the foot. */
+    UP,
+    /** A piece that is added: a sheet to write on. */
+    LINER,
+    /** Two cards beside each other that are meant to look alike. */
+    MEANT
+}

@@ -1,0 +1,151 @@
+package dev.schachtel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Movements;
+
+/**
+ * Tries remedies on the card before they are offered. One that leaves its finding, or makes something new that would have to
+ * be mended, is followed by the remedy of what is in its way, up to {@value #LONGEST} changes of the card in a row; what
+ * does not mend then is not offered.
+ */
+public final class Mending {
+    private static final int LONGEST = 3;
+    /** Cards that are tried for one card at most; fewer for cards of many parts. */
+    private static final int MOST = 24;
+
+    private static final int MANY_PARTS = 60;
+
+    private final CardSpec spec;
+    private final Workshop workshop;
+    private final Findings before;
+    private int left;
+
+    private Mending(CardSpec spec, Workshop workshop, Findings before, int trials) {
+        this.spec = spec;
+        this.workshop = workshop;
+        this.before = before;
+        this.left = trials;
+    }
+
+    /** What is counted: of one rule about one piece. */
+    private record Subject(RuleId rule, Id owner) {
+        static Subject of(Finding finding) {
+            return new Subject(finding.rule(), finding.owner());
+        }
+    }
+
+    /** The card with a remedy taken. */
+    public static CardSpec taken(CardSpec spec, Remedy remedy) {
+        CardSpec now = spec;
+        for (Change c : remedy.changes()) {
+            now = c.component().isEmpty()
+                    ? CardEdit.of(now).add(c.value())
+                    : CardEdit.of(now).set(c.piece(), c.component(), c.value());
+        }
+        return now;
+    }
+
+    /** The same findings, each with those of its remedies that mend it. */
+    static Findings proven(Build build, Workshop workshop, Findings findings) {
+        int parts = build.parts().size();
+        int trials = parts <= MANY_PARTS ? MOST : Math.max(1, MOST * MANY_PARTS * MANY_PARTS / (parts * parts));
+        Mending mending = new Mending(build.spec(), workshop, findings, trials);
+        return new Findings(findings.all().stream().map(mending::proven).toList());
+    }
+
+    private Finding proven(Finding finding) {
+        return finding.remedies().isEmpty()
+                ? finding
+                : finding.with(finding.remedies().stream()
+                        .flatMap(r -> proven(finding, r).stream())
+                        .toList());
+    }
+
+    private Optional<Remedy> proven(Finding finding, Remedy remedy) {
+        List<Change> changes = new ArrayList<>();
+        CardSpec now = spec;
+        Remedy next = remedy;
+        for (int i = 0; i < LONGEST && left > 0; i++) {
+            Optional<CardSpec> changed = tried(now, next);
+            if (changed.isEmpty()) {
+                return Optional.empty();
+            }
+            now = changed.get();
+            changes.addAll(next.changes());
+            Findings after = judged(now);
+            Optional<Finding> wrong = inTheWay(finding, after);
+            if (wrong.isEmpty()) {
+                return Optional.of(new Remedy(remedy.pull(), remedy.to(), changes));
+            }
+            if (wrong.get().remedies().isEmpty()) {
+                return Optional.empty();
+            }
+            next = wrong.get().remedies().get(0);
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<CardSpec> tried(CardSpec spec, Remedy remedy) {
+        try {
+            CardSpec now = taken(spec, remedy);
+            return now.equals(spec) ? Optional.empty() : Optional.of(now);
+        } catch (RefusedException e) {
+            return Optional.empty();
+        }
+    }
+
+    private Findings judged(CardSpec card) {
+        left--;
+        Build build = Engineering.engineer(card, workshop);
+        return Checks.check(build, Movements.of(build), workshop)
+                .and(Prospects.buildable(build, Assembly.plan(build, workshop)));
+    }
+
+    /** The finding itself if it is still there; else the first that was not there before and is as bad. */
+    private Optional<Finding> inTheWay(Finding mended, Findings after) {
+        Map<Subject, Integer> had = count(before, mended.severity());
+        Map<Subject, Integer> has = count(after, mended.severity());
+        Subject subject = Subject.of(mended);
+        if (has.getOrDefault(subject, 0) >= had.getOrDefault(subject, 0)) {
+            return after.all().stream()
+                    .filter(f -> isAsBad(f, mended.severity()) && Subject.of(f).equals(subject))
+                    .findFirst();
+        }
+        return after.all().stream()
+                .filter(f -> isAsBad(f, mended.severity()))
+                .filter(f -> has.get(Subject.of(f)) > had.getOrDefault(Subject.of(f), 0))
+                .findFirst();
+    }
+
+    private static boolean isAsBad(Finding finding, Severity severity) {
+        return finding.severity().compareTo(severity) <= 0;
+    }
+
+    private static Map<Subject, Integer> count(Findings findings, Severity severity) {
+        Map<Subject, Integer> counts = new HashMap<>();
+        findings.all().stream()
+                .filter(f -> isAsBad(f, severity))
+                .forEach(f -> counts.merge(Subject.of(f), 1, Integer::sum));
+        return counts;
+    }
+}
