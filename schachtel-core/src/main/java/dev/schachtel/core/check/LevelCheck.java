@@ -37,6 +37,7 @@ final class LevelCheck implements Check {
         SlabId id = level.slab().id();
         List<Joint> under = build.joints().stream()
                 .filter(j -> j.upper().equals(id) && j.hold() == Joint.Hold.RESTS)
+                .filter(j -> !standsOnFoam(build, id) || !isMeant(j))
                 .toList();
         Length lowest = under.stream()
                 .map(j -> build.level(j.lower())
@@ -60,6 +61,19 @@ final class LevelCheck implements Check {
                 draft.watch();
             }
         }
+    }
+
+    /** What stands on foam is as high as the foam makes it; the joint to its ground only says how high that was meant to be. */
+    private static boolean standsOnFoam(Build build, SlabId id) {
+        return build.joints().stream()
+                .filter(j -> j.upper().equals(id) && j.hold() == Joint.Hold.RESTS)
+                .anyMatch(j -> build.partAt(j.lower())
+                        .filter(p -> p.material() instanceof Foam)
+                        .isPresent());
+    }
+
+    private static boolean isMeant(Joint joint) {
+        return joint.by() instanceof Foam && joint.thickness().isPositive();
     }
 
     /** A panel that something lifts is held by the foam tape whose height comes nearest. */

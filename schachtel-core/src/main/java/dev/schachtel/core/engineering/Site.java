@@ -90,13 +90,15 @@ public final class Site {
         for (int i = 0; i < afterwards.size(); i++) {
             afterwards.get(i).run();
         }
+        List<Joint> all =
+                new Stacking(slabs, parts, joints).solve(workings.mechanics().motions(), chambers);
         return new Build(
                 spec,
                 face,
                 parts.values().stream().map(this::asChosen).map(this::stitched).toList(),
-                new Heights(slabs, joints).solve(),
+                new Heights(slabs, all).solve(),
                 folds,
-                joints,
+                all,
                 zones,
                 chambers,
                 letterings,

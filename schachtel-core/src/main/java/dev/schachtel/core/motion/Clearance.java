@@ -166,7 +166,7 @@ final class Clearance {
                 continue;
             }
             for (Outline obstacle : obstacles(other)) {
-                if (!obstacle.isWithin(area, Course.FAR) || obstacle.holds(area)) {
+                if (!obstacle.isWithin(area, Course.FAR)) {
                     continue;
                 }
                 near.add(obstacle);

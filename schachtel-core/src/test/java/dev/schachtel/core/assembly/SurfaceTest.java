@@ -269,9 +269,15 @@ class SurfaceTest {
                         TestCards.raised().plan(),
                         TestCards.raised()
                                 .add("motif")
-                                .add("motif")
-                                .set("motif-2", "fixing", "foam-tape-2")
-                                .set("motif-2", "across", "60 mm")
+                                .set("motif", "shape.diameter", "4 mm")
+                                .set("motif", "across", "65 mm")
+                                .set("motif", "up", "30 mm")
+                                .add("sentiment")
+                                .set("sentiment", "width", "75 mm")
+                                .set("sentiment", "across", "52.5 mm")
+                                .set("sentiment", "up", "30 mm")
+                                .set("sentiment", "shadows", "0")
+                                .set("sentiment", "fixing", "foam-tape-2")
                                 .plan()));
     }
 

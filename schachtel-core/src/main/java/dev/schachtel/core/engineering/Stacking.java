@@ -1,0 +1,185 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Slab;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+
+/**
+ * Pieces on one ground that overlap lie on each other, the one that was added later on top. A flat piece rests on the
+ * highest thing that holds {@value #SOME} of its area or lies under its middle; it bends over what holds less. What hangs
+ * from a thread lies on flat things under it when the card is shut. Handbook chapter 10, true stacking.
+ */
+final class Stacking {
+    private static final double SOME = 0.1;
+    /** One caliper of card: what hangs swings in front of things that stand out no further. */
+    private static final Length FLAT = Length.ofMicrometres(400);
+
+    private final Map<SlabId, Slab> slabs;
+    private final Map<PartId, Part> parts;
+    private final List<Joint> joints;
+    private final Set<SlabId> moving = new HashSet<>();
+    private final Set<PartId> walls = new HashSet<>();
+    /** Panels in a pouch: what lies on one lies on its film. */
+    private final Map<SlabId, SlabId> wrapped = new HashMap<>();
+
+    Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints) {
+        this.slabs = slabs;
+        this.parts = parts;
+        this.joints = new ArrayList<>(joints);
+    }
+
+    /** All joints, with those by which pieces lie on each other. */
+    List<Joint> solve(List<Motion> motions, List<Chamber> chambers) {
+        motions.forEach(m -> moving.addAll(m.moving()));
+        chambers.forEach(c -> {
+            walls.add(c.film());
+            walls.addAll(c.walls());
+            if (!c.isDam()) {
+                wrapped.put(c.behind(), SlabId.of(c.film()));
+            }
+        });
+        List<SlabId> order = List.copyOf(slabs.keySet());
+        for (int i = 1; i < order.size(); i++) {
+            SlabId id = order.get(i);
+            Joint lies = liesOn(id);
+            if (lies != null && isLoose(id)) {
+                onTop(id, lies, order.subList(0, i));
+            }
+        }
+        joints.stream().filter(j -> j.hold() == Joint.Hold.TIED).toList().forEach(this::hanging);
+        return joints;
+    }
+
+    /** The joint by which it lies on its ground; nothing for what is held in another way. */
+    private @org.jspecify.annotations.Nullable Joint liesOn(SlabId id) {
+        Joint lies = null;
+        for (Joint joint : joints) {
+            if (joint.hold() == Joint.Hold.RESTS && joint.upper().equals(id) && !sameOwner(id, joint.lower())) {
+                lies = lies == null ? joint : lies;
+            }
+        }
+        return lies;
+    }
+
+    /** A piece of card, or the foam under one, that does not move and closes no chamber. */
+    private boolean isLoose(SlabId id) {
+        Slab slab = slabs.get(id);
+        Part part = parts.get(slab.part());
+        boolean solid = part != null && (part.material() instanceof Cardstock || part.material() instanceof Foam);
+        return solid && !moving.contains(id) && !walls.contains(slab.part());
+    }
+
+    private boolean sameOwner(SlabId a, SlabId b) {
+        Slab one = slabs.get(a);
+        Slab other = slabs.get(b);
+        return one != null
+                && other != null
+                && one.part().owner().equals(other.part().owner());
+    }
+
+    private void onTop(SlabId id, Joint lies, List<SlabId> earlier) {
+        Set<SlabId> beside = carriedBy(lies.lower());
+        Set<SlabId> own = carriedBy(id);
+        Map<SlabId, Level> levels = null;
+        Joint now = lies;
+        for (SlabId other : earlier) {
+            boolean candidate = beside.contains(other)
+                    && !other.equals(lies.lower())
+                    && !own.contains(other)
+                    && !moving.contains(other)
+                    && !sameOwner(id, other)
+                    && !joined(id, other)
+                    && overlap(slabs.get(id), slabs.get(other));
+            if (candidate) {
+                levels = levels == null ? levels() : levels;
+                if (meet(levels.get(id), levels.get(other))) {
+                    joints.remove(now);
+                    now = new Joint(
+                            id, wrapped.getOrDefault(other, other), Joint.Hold.RESTS, lies.by(), lies.thickness());
+                    joints.add(now);
+                    levels = null;
+                }
+            }
+        }
+    }
+
+    private boolean joined(SlabId a, SlabId b) {
+        return joints.stream()
+                .anyMatch(j -> j.upper().equals(a) && j.lower().equals(b)
+                        || j.upper().equals(b) && j.lower().equals(a));
+    }
+
+    private Map<SlabId, Level> levels() {
+        Map<SlabId, Level> all = new HashMap<>();
+        new Heights(slabs, joints).solve().forEach(l -> all.put(l.slab().id(), l));
+        return all;
+    }
+
+    private static boolean meet(Level a, Level b) {
+        return a.bottom().isBelow(b.top()) && b.bottom().isBelow(a.top());
+    }
+
+    /** Holds enough of it, or lies under its middle. */
+    private static boolean overlap(Slab upper, Slab lower) {
+        if (!upper.bounds().touches(lower.bounds())) {
+            return false;
+        }
+        for (Outline piece : upper.footprints()) {
+            double share = lower.footprints().stream()
+                    .filter(f -> f.bounds().touches(piece.bounds()))
+                    .mapToDouble(f -> f.shared(piece).shareOf(piece.area()))
+                    .sum();
+            boolean middle = lower.footprints().stream().anyMatch(f -> f.holds(piece.centroid()));
+            if (share >= SOME || middle) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What rests on a slab, and on that. */
+    private Set<SlabId> carriedBy(SlabId root) {
+        Set<SlabId> found = new HashSet<>(Set.of(root));
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Joint joint : joints) {
+                boolean rests = joint.hold() == Joint.Hold.RESTS && found.contains(joint.lower());
+                more |= rests && found.add(joint.upper());
+            }
+        }
+        return found;
+    }
+
+    private void hanging(Joint tied) {
+        SlabId id = tied.lower();
+        Map<SlabId, Level> levels = levels();
+        Length top = levels.get(tied.upper()).top();
+        for (Level under : levels.values()) {
+            SlabId other = under.slab().id();
+            boolean flat = !under.top().isAbove(top.plus(FLAT))
+                    && under.top().isAbove(levels.get(id).bottom());
+            boolean another =
+                    !other.equals(id) && !other.equals(tied.upper()) && !moving.contains(other) && isLoose(other);
+            if (flat && another && overlap(slabs.get(id), under.slab())) {
+                joints.add(new Joint(id, other, Joint.Hold.MEETS, tied.by(), Length.ZERO));
+            }
+        }
+    }
+}
