@@ -292,8 +292,7 @@ class CutDesk {
     private static String passes(Demand demand, Plan plan) {
         boolean own = demand.part().method() == CutMethod.DIE;
         boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
-        Length plate = plan.workshop().tools().plateLength();
-        int times = plate.isZero() ? 1 : demand.part().form().longer().holds(plate) + 1;
+        int times = plan.workshop().tools().passes(demand.part().form().longer());
         String drops = demand.dropped().map(d -> ", drops out of " + d.outOf()).orElse("");
         return drops + (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
     }

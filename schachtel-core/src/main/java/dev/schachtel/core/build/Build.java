@@ -8,6 +8,8 @@ import java.util.Optional;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 
@@ -74,6 +76,20 @@ public record Build(
         return mechanics.leaves().stream()
                 .flatMap(l -> level(l.slab()).stream())
                 .min(java.util.Comparator.comparing(Level::bottom));
+    }
+
+    /**
+     * The colour of a sheet of card as it is seen: that of the card, with what was blended over all of it laid on like a
+     * clear film; empty for what is no card. Stamps, stencils and splatter leave the ground as it is.
+     */
+    public Optional<Colour> colour(PartId id) {
+        return part(id).map(Part::material)
+                .filter(Cardstock.class::isInstance)
+                .map(m -> ((Cardstock) m).colour())
+                .map(card -> surfaces.stream()
+                        .filter(s -> s.part().equals(id) && s.technique().kind().blends())
+                        .map(Surface::colour)
+                        .reduce(card, Colour::under));
     }
 
     /** Thickness of the closed card: the highest top. */

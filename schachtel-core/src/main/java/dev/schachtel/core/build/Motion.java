@@ -87,14 +87,20 @@ public record Motion(Id owner, String name, List<SlabId> moving, Move move, Keep
      *
      * @param friction mu in percent
      * @param grows the input that makes the guided length longer
+     * @param narrows the width whose half is the push, if that is what it is
      */
-    public record Lock(Length guided, Length push, int friction, Source grows) {
+    public record Lock(Length guided, Length push, int friction, Source grows, Optional<Source> narrows) {
         /** The least margin: half as much again as the point where it jams. */
         public static final double LEAST = 1.5;
 
         /** The guided length that has the least margin. */
         public Length needed() {
             return Length.ofNanometres((long) Math.ceil(LEAST * 2 * (friction / 100.0) * push.nanometres()));
+        }
+
+        /** Twice the push that has the least margin. */
+        public Length widest() {
+            return Length.ofNanometres((long) Math.floor(guided.nanometres() / (LEAST * (friction / 100.0))));
         }
 
         /** Margin against jamming: guided over 2 mu push. Guided 60, push 20, mu 45 %: 3.33. */

@@ -31,6 +31,7 @@ public enum RuleId {
     DEPTH_BEHIND,
     REST_INSIDE,
     PICTURE_FILLS,
+    PICTURE_NARROW,
     WINDOW_FILLED,
     PICTURES_APART,
     RIM_REACHED,
@@ -48,6 +49,7 @@ public enum RuleId {
     TILTS,
     DAM_CLOSED,
     DAM_FITS,
+    DAMS_OVERLAP,
     STRIPS_FOLLOW,
     BEND_WIDTH,
     FOAM_FORM,
@@ -61,7 +63,9 @@ public enum RuleId {
     DAM_RIDGE,
     LEVEL,
     OVERHANG,
+    LEAF_PAST,
     COVERS_WINDOW,
+    OPENING_BACKED,
     WRITING,
     RUNS_TOGETHER,
     TEXT_CONTRAST,
@@ -74,6 +78,8 @@ public enum RuleId {
     PLATE,
     SHEET_SIZE,
     SHEET_STOCK,
+    UNPLACED,
+    TRIMMER_SHORT,
     TOO_MANY_PARTS,
     STOCK_SHORT,
     ROLL_SHORT,
@@ -82,5 +88,6 @@ public enum RuleId {
     ORDER_CONTRADICTS,
     GRAIN,
     DEADLINE,
-    SMALL_PARTS
+    SMALL_PARTS,
+    LONG_THREAD
 }

@@ -20,23 +20,31 @@ public record CardSpec(
         @Asked("Features") List<Feature> features,
         @Asked("Elements") List<Element> elements,
         @Asked("Cutting") List<CutChoice> cuts,
-        @Asked("Order") List<OrderWish> order) {
+        @Asked("Order") List<OrderWish> order,
+        @Asked("Tone on tone") List<Alike> meant) {
     public CardSpec {
         layers = List.copyOf(layers);
         features = List.copyOf(features);
         elements = List.copyOf(elements);
         cuts = List.copyOf(cuts);
         order = List.copyOf(order);
+        meant = List.copyOf(meant);
     }
 
     /** A card without wishes about its cutting or the order of its steps. */
     public static CardSpec of(String name, Units units, Brief brief, Base base) {
-        return new CardSpec(name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of());
+        return new CardSpec(
+                name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** What is decided about a part; nothing for most. */
     public Optional<CutChoice> cut(String part) {
         return cuts.stream().filter(c -> c.part().equals(part)).findFirst();
+    }
+
+    /** Whether two pieces are meant to look alike. */
+    public boolean isMeant(Id one, Id other) {
+        return meant.contains(new Alike(one, other)) || meant.contains(new Alike(other, one));
     }
 
     public Stream<Piece> pieces() {

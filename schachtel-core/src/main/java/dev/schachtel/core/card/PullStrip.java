@@ -9,7 +9,14 @@ public record PullStrip(
         Id id,
         @Asked(value = "Behind the window", initial = "window", from = Asked.Choice.WINDOW) Id window,
         @Asked(value = "Pulled to the", initial = "right") Side side,
-        @Asked(value = "Strip wide", initial = "40 mm", inches = "1 1/2 in", min = "5 mm", max = "400 mm") Length width,
+        @Asked(
+                        value = "Strip wide",
+                        initial = "40 mm",
+                        inches = "1 1/2 in",
+                        min = "5 mm",
+                        max = "400 mm",
+                        pull = Pull.WIDTH)
+                Length width,
         @Asked(value = "Travel", initial = "30 mm", inches = "1 1/4 in", min = "0 mm", max = "600 mm") Length travel,
         @Asked(
                         value = "Guided at full pull",

@@ -7,12 +7,16 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 
@@ -29,11 +33,15 @@ final class ColourCheck implements Check {
         List<Pair> pairs = new ArrayList<>();
         for (Joint joint : build.joints()) {
             if (joint.hold() == Joint.Hold.RESTS && !(joint.by() instanceof Foam)) {
-                build.level(joint.upper()).ifPresent(level -> beneath(build, level)
-                        .ifPresent(lower -> build.partAt(joint.upper()).ifPresent(upper -> pair(upper, lower, pairs))));
+                build.level(joint.upper())
+                        .ifPresent(level -> beneath(build, level).ifPresent(lower -> build.partAt(joint.upper())
+                                .ifPresent(upper -> pair(build, upper, lower, pairs))));
             }
         }
-        pairs.stream().filter(Pair::runsTogether).forEach(p -> p.say(report).watch());
+        pairs.removeIf(p -> build.spec().isMeant(p.upper.owner(), p.lower.owner()));
+        pairs.stream()
+                .filter(Pair::runsTogether)
+                .forEach(p -> p.say(report).remedy(p.meant()).watch());
         if (!pairs.isEmpty() && pairs.stream().noneMatch(Pair::runsTogether)) {
             pairs.stream().min(Comparator.comparingDouble(Pair::difference)).ifPresent(p -> p.say(report)
                     .works());
@@ -41,11 +49,22 @@ final class ColourCheck implements Check {
         build.letterings().forEach(l -> text(l, build, report));
     }
 
-    /** What is seen round it: the highest sheet of another piece that lies under it. */
+    /** Not hidden wholly by one sheet above it. */
+    private static boolean isSeen(Build build, Level level) {
+        return build.levels().stream()
+                .filter(l -> !l.bottom().isBelow(level.top()))
+                .filter(l -> build.part(l.slab().part())
+                        .filter(p -> p.material() instanceof Cardstock)
+                        .isPresent())
+                .flatMap(l -> l.slab().footprints().stream())
+                .noneMatch(f -> level.slab().footprints().stream().allMatch(f::covers));
+    }
+
+    /** What is seen round it: the highest sheet that lies under it, a shadow layer of its own piece too. */
     private static Optional<Part> beneath(Build build, Level upper) {
         return build.levels().stream()
                 .filter(l -> !l.top().isAbove(upper.bottom()))
-                .filter(l -> !l.slab().part().owner().equals(upper.slab().part().owner()))
+                .filter(l -> !l.slab().part().equals(upper.slab().part()))
                 .filter(l -> build.part(l.slab().part())
                         .filter(p -> p.material() instanceof Cardstock)
                         .isPresent())
@@ -57,12 +76,11 @@ final class ColourCheck implements Check {
                 .flatMap(build::part);
     }
 
-    private static void pair(Part upper, Part lower, List<Pair> pairs) {
-        if (!upper.owner().equals(lower.owner())
-                && upper.material() instanceof Cardstock above
-                && lower.material() instanceof Cardstock below
-                && pairs.stream().noneMatch(p -> p.isLike(upper, lower))) {
-            double difference = above.colour().lab().differenceTo(below.colour().lab());
+    private static void pair(Build build, Part upper, Part lower, List<Pair> pairs) {
+        Optional<Colour> above = build.colour(upper.id());
+        Optional<Colour> below = build.colour(lower.id());
+        if (above.isPresent() && below.isPresent() && pairs.stream().noneMatch(p -> p.isLike(upper, lower))) {
+            double difference = above.get().lab().differenceTo(below.get().lab());
             pairs.add(new Pair(upper, lower, difference));
         }
     }
@@ -70,7 +88,8 @@ final class ColourCheck implements Check {
     private static void text(Lettering words, Build build, Report report) {
         build.part(words.on()).ifPresent(part -> {
             if (part.material() instanceof Cardstock card) {
-                int contrast = (int) Math.round(100 * words.ink().contrastWith(card.colour()));
+                Colour ground = build.colour(words.on()).orElse(card.colour());
+                int contrast = (int) Math.round(100 * words.ink().contrastWith(ground));
                 Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner())
                         .parts(words.on())
                         .names(words.text(), card.name())
@@ -94,6 +113,15 @@ final class ColourCheck implements Check {
             return upper.owner().equals(above.owner())
                     && upper.material().equals(above.material())
                     && lower.material().equals(below.material());
+        }
+
+        /** The maker says that it is meant so. */
+        Remedy meant() {
+            return new Remedy(
+                    Pull.MEANT,
+                    new Amount.Count(1),
+                    List.of(new Change(
+                            upper.owner(), Change.MEANT, lower.owner().value())));
         }
 
         Report.Draft say(Report report) {

@@ -36,13 +36,6 @@ final class DepthCheck implements Check {
             } else {
                 draft(RuleId.TUMBLE, chamber, tumbles, report).works();
             }
-            if (build.spec().brief().smallChild()) {
-                report.on(RuleId.SMALL_PARTS, chamber.owner())
-                        .names(filling.name())
-                        .thick(filling.diameter(), Length.ZERO)
-                        .at(chamber.clear().bounds().centre())
-                        .mend();
-            }
         }
     }
 

@@ -25,6 +25,7 @@ import dev.schachtel.core.shape.Outline;
  * panel, foam stays out of every window and behind the panel, nothing reaches past the card.
  */
 final class HiddenCheck implements Check {
+    private static final int HALF = 50;
     private static final Length USUAL_OVERLAP = Length.ofMillimetres(8);
     private static final Length LEAST_OVERLAP = Length.ofMillimetres(3);
 
@@ -32,6 +33,10 @@ final class HiddenCheck implements Check {
     public void look(Build build, Workshop workshop, Report report) {
         build.chambers().stream().filter(Chamber::isDam).forEach(chamber -> chamber.apertures()
                 .forEach(window -> film(build, chamber, window, report)));
+        build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(Id.BASE))
+                .filter(l -> !l.slab().id().equals(SlabId.of(l.slab().part())))
+                .forEach(l -> leaf(build, l, report));
         for (Part part : build.parts()) {
             if (part.material() instanceof Foam) {
                 foam(build, part, report);
@@ -67,6 +72,23 @@ final class HiddenCheck implements Check {
                         .mend();
             }
         });
+    }
+
+    /** A leaf that is longer than what it closes over sticks out, and meets the other fold. */
+    private static void leaf(Build build, Level level, Report report) {
+        level.slab().footprints().stream()
+                .map(build.face()::marginOf)
+                .filter(gap -> gap.length().isNegative())
+                .min(java.util.Comparator.comparing(Outline.Gap::length))
+                .ifPresent(gap -> report.on(
+                                RuleId.LEAF_PAST, level.slab().part().owner())
+                        .parts(level.slab().part())
+                        .names(level.slab().name())
+                        .measured(gap.length().negated(), Length.ZERO)
+                        .at(gap.there())
+                        .remedy(Lever.of(build.spec(), level.slab().part().owner(), Pull.FLAP_SHARE)
+                                .map(l -> l.to(HALF)))
+                        .mend());
     }
 
     private static Optional<Level> panelBefore(Build build, Chamber chamber) {

@@ -116,6 +116,10 @@ final class MotionCheck implements Check {
             if (lock.margin() < Motion.Lock.LEAST) {
                 draft.remedy(Lever.at(build.spec(), lock.grows())
                         .flatMap(l -> l.by(lock.needed().minus(lock.guided()))));
+                lock.narrows()
+                        .flatMap(n -> Lever.at(build.spec(), n))
+                        .map(l -> l.to(l.step().times(lock.widest().holds(l.step()))))
+                        .ifPresent(draft::remedy);
                 draft.mend();
             } else {
                 draft.works();

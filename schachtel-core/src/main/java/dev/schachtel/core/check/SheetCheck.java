@@ -50,8 +50,8 @@ final class SheetCheck implements Check {
                             Amount.of(tools.plateWidth(), tools.plateLength()));
             if (form.shorter().isAbove(tools.plateWidth())) {
                 draft.mend();
-            } else if (form.longer().isAbove(tools.plateLength())) {
-                draft.watch();
+            } else if (tools.passes(form.longer()) > 1) {
+                draft.names(Integer.toString(tools.passes(form.longer()))).watch();
             }
         });
     }

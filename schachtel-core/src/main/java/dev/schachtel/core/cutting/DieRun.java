@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
@@ -123,13 +122,10 @@ public record DieRun(Part part, String letter, List<Turn> turns, int pieces) {
     }
 
     private static int passes(List<Form> turn, Tools tools) {
-        Length longest =
-                turn.stream().map(Form::longer).max(Comparator.naturalOrder()).orElse(Length.ZERO);
-        return tools.plateLength().isZero()
-                ? 1
-                : IntStream.iterate(1, n -> n + 1)
-                        .filter(n -> !longest.isAbove(tools.plateLength().times(n)))
-                        .findFirst()
-                        .orElse(1);
+        return turn.stream()
+                .map(Form::longer)
+                .max(Comparator.naturalOrder())
+                .map(tools::passes)
+                .orElse(1);
     }
 }

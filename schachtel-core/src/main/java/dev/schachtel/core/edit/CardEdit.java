@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.card.Alike;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
@@ -245,7 +246,8 @@ public final class CardEdit {
                 features,
                 elements,
                 spec.cuts(),
-                spec.order());
+                spec.order(),
+                spec.meant());
     }
 
     private CardSpec with(Brief brief) {
@@ -259,7 +261,8 @@ public final class CardEdit {
                 spec.features(),
                 spec.elements(),
                 spec.cuts(),
-                spec.order());
+                spec.order(),
+                spec.meant());
     }
 
     /**
@@ -286,7 +289,8 @@ public final class CardEdit {
                 spec.features(),
                 spec.elements(),
                 cuts,
-                spec.order());
+                spec.order(),
+                spec.meant());
     }
 
     /**
@@ -304,6 +308,31 @@ public final class CardEdit {
         order.removeIf(w -> w.equals(wish) || w.equals(new OrderWish(wish.then(), wish.first())));
         order.add(wish);
         return ordered(order);
+    }
+
+    /**
+     * Says that two pieces beside each other are meant to look alike.
+     *
+     * @throws RefusedException if it was said already
+     */
+    public CardSpec meant(Id piece, Id beside) {
+        if (spec.isMeant(piece, beside)) {
+            throw new RefusedException(piece.value(), "this is said already");
+        }
+        List<Alike> meant = new ArrayList<>(spec.meant());
+        meant.add(new Alike(piece, beside));
+        return new CardSpec(
+                spec.name(),
+                spec.set(),
+                spec.units(),
+                spec.brief(),
+                spec.base(),
+                spec.layers(),
+                spec.features(),
+                spec.elements(),
+                spec.cuts(),
+                spec.order(),
+                meant);
     }
 
     /** Without wishes about a step. */
@@ -324,7 +353,8 @@ public final class CardEdit {
                 spec.features(),
                 spec.elements(),
                 spec.cuts(),
-                order);
+                order,
+                spec.meant());
     }
 
     /** The card in other units; no length changes. */

@@ -115,10 +115,11 @@ public final class Scalars {
         Length least = asked.min().isEmpty() ? SHORTEST : LengthText.parse(asked.min(), Units.MM);
         Length most = asked.max().isEmpty() ? LONGEST : LengthText.parse(asked.max(), Units.MM);
         if (value.isBelow(least) || value.isAbove(most)) {
+            Units shown = least.isPositive() && least.isBelow(units.fineStep()) ? Units.MM : units;
             throw new RefusedException(
                     path,
                     "'" + text.strip() + "' is " + (value.isBelow(least) ? "too small" : "too large") + "; between "
-                            + units.show(least) + " and " + units.show(most) + " " + units.sign()
+                            + shown.show(least) + " and " + shown.show(most) + " " + shown.sign()
                             + " can be made");
         }
         return value;

@@ -62,6 +62,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private final Placement middle;
         private final Angle pull;
         private final Length half;
+        private final Length broad;
         private final Length exit;
         private final Cardstock card;
         private final Material glue;
@@ -73,6 +74,8 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             this.middle = aperture.middle();
             boolean level = strip.side() == PullStrip.Side.RIGHT || strip.side() == PullStrip.Side.LEFT;
             this.half = (level ? aperture.opening().width() : aperture.opening().height()).half();
+            this.broad =
+                    level ? aperture.opening().height() : aperture.opening().width();
             this.pull = Angle.ofDegrees(
                     switch (strip.side()) {
                         case RIGHT -> 0;
@@ -207,11 +210,21 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
 
         private Motion.Lock lock() {
             Source engaged = new Source(strip.id(), "engaged");
-            return new Motion.Lock(strip.engaged(), strip.width().half(), strip.friction(), engaged);
+            return new Motion.Lock(
+                    strip.engaged(),
+                    strip.width().half(),
+                    strip.friction(),
+                    engaged,
+                    Optional.of(new Source(strip.id(), "width")));
         }
 
         /** At full pull the strip still lies behind all of the window. */
         private void covers() {
+            if (strip.width().isBelow(broad)) {
+                Source width = new Source(strip.id(), "width");
+                site.fault(Fault.mend(RuleId.PICTURE_NARROW, width, strip.width(), broad)
+                        .remedy(site.lever(width).flatMap(l -> l.by(broad.minus(strip.width())))));
+            }
             Length needed = exit.plus(half);
             if (strip.engaged().isBelow(needed)) {
                 Source engaged = new Source(strip.id(), "engaged");

@@ -158,7 +158,8 @@ public final class RiderEngineer implements Engineer<Rider> {
                         legs.shortestAlong(connector),
                         rider.push(),
                         rider.friction(),
-                        new Source(rider.id(), "connector.along")));
+                        new Source(rider.id(), "connector.along"),
+                        Optional.empty()));
         site.workings()
                 .motion(new Motion(
                         rider.id(),

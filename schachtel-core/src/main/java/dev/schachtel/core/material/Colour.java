@@ -45,6 +45,19 @@ public record Colour(int rgb) {
         return Math.max(mine, its) / Math.min(mine, its);
     }
 
+    /** This seen through a clear ink of another colour: multiplied in linear light. White stays the ink, the ink on black black. */
+    public Colour under(Colour ink) {
+        int r = screen(linear(rgb >> 16) * linear(ink.rgb >> 16));
+        int g = screen(linear(rgb >> 8) * linear(ink.rgb >> 8));
+        int b = screen(linear(rgb) * linear(ink.rgb));
+        return new Colour(r << 16 | g << 8 | b);
+    }
+
+    private static int screen(double linear) {
+        double c = linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+        return (int) Math.round(255 * Math.max(0, Math.min(1, c)));
+    }
+
     private double luminance() {
         return 0.2126 * linear(rgb >> 16) + 0.7152 * linear(rgb >> 8) + 0.0722 * linear(rgb);
     }

@@ -31,6 +31,11 @@ public enum Surfacing {
         return this == INK || this == STENCIL || this == COLOUR || this == SPLATTER || this == WASH;
     }
 
+    /** Lays clear colour over the whole area. */
+    public boolean blends() {
+        return this == INK || this == WASH;
+    }
+
     /** Takes powder and the heat tool. */
     public boolean melts() {
         return this == RESIST || this == EMBOSS;

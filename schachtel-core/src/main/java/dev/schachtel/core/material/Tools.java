@@ -20,4 +20,11 @@ public record Tools(
         Length matHeight,
         Length kerf,
         Length squareUp,
-        Length keep) {}
+        Length keep) {
+    /** How often something this long goes through the roller machine; once where its plates have no length. */
+    public int passes(Length length) {
+        int whole = plateLength.isZero() ? 1 : length.holds(plateLength);
+        boolean exact = plateLength.isZero() || length.isMultipleOf(plateLength);
+        return Math.max(1, exact ? whole : whole + 1);
+    }
+}

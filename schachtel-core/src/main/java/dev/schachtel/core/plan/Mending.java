@@ -58,11 +58,18 @@ public final class Mending {
     public static CardSpec taken(CardSpec spec, Remedy remedy) {
         CardSpec now = spec;
         for (Change c : remedy.changes()) {
-            now = c.component().isEmpty()
-                    ? CardEdit.of(now).add(c.value())
-                    : CardEdit.of(now).set(c.piece(), c.component(), c.value());
+            now = taken(CardEdit.of(now), c);
         }
         return now;
+    }
+
+    private static CardSpec taken(CardEdit edit, Change c) {
+        if (c.component().isEmpty()) {
+            return edit.add(c.value());
+        }
+        return c.component().equals(Change.MEANT)
+                ? edit.meant(c.piece(), new Id(c.value()))
+                : edit.set(c.piece(), c.component(), c.value());
     }
 
     /** The same findings, each with those of its remedies that mend it. */

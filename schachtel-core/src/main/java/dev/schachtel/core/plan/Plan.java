@@ -22,8 +22,13 @@ public record Plan(
         BuildPlan assembly) {
     /** The same card with another cut plan, such as one that was looked for longer. */
     public Plan with(CutPlan other) {
-        Findings now = findings.without(RuleId.STOCK_SHORT, RuleId.ROLL_SHORT, RuleId.ROLL_NARROW)
-                .and(Prospects.stock(other));
+        Findings now = findings.without(
+                        RuleId.STOCK_SHORT,
+                        RuleId.ROLL_SHORT,
+                        RuleId.ROLL_NARROW,
+                        RuleId.UNPLACED,
+                        RuleId.TRIMMER_SHORT)
+                .and(Prospects.stock(other, workshop));
         return new Plan(spec, workshop, build, movements, now, other, assembly);
     }
 

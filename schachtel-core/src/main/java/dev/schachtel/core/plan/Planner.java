@@ -23,7 +23,7 @@ public final class Planner {
         BuildPlan assembly = Assembly.plan(build, workshop);
         Findings found = Checks.check(build, movements, workshop).and(Prospects.buildable(build, assembly));
         Findings all = Mending.proven(build, workshop, found)
-                .and(Prospects.stock(cutting))
+                .and(Prospects.stock(cutting, workshop))
                 .and(Prospects.order(assembly));
         return new Plan(spec, workshop, build, movements, all, cutting, assembly);
     }

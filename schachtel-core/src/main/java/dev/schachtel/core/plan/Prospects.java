@@ -2,6 +2,7 @@ package dev.schachtel.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -19,10 +20,16 @@ import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.check.Report;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
+import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.cutting.TrimmerProgram;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Tools;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 
 /** What the plans say about the drawer and the calendar; the checks of the card itself know neither. */
 final class Prospects {
@@ -32,7 +39,7 @@ final class Prospects {
     private Prospects() {}
 
     /** Sheets that the plan takes against those in the drawer, by material. */
-    static Findings stock(CutPlan cutting) {
+    static Findings stock(CutPlan cutting, Workshop workshop) {
         Report report = new Report();
         refused(cutting, report);
         for (MaterialPlan plan : cutting.materials()) {
@@ -50,6 +57,8 @@ final class Prospects {
                 .distinct()
                 .forEach(id -> mats(cutting, id, report));
         rolls(cutting, report);
+        unplaced(cutting, workshop, report);
+        strokes(cutting, workshop.tools(), report);
         if (cutting.toBuy() == 0
                 && cutting.rolls().stream().allMatch(LinearPlan::enough)
                 && cutting.everythingPlaced()
@@ -60,6 +69,43 @@ final class Prospects {
                     .works();
         }
         return report.findings();
+    }
+
+    /** What fits a sheet, but not the way its grain or pattern must lie; what is too large or has no sheet is said elsewhere. */
+    private static void unplaced(CutPlan cutting, Workshop workshop, Report report) {
+        for (MaterialPlan plan : cutting.materials()) {
+            plan.unplaced().stream()
+                    .filter(d -> !cutting.isRefused()
+                            && workshop.sheetsOf(plan.material().id()).stream().anyMatch(s -> fits(d, s)))
+                    .map(Demand::part)
+                    .distinct()
+                    .forEach(p -> report.on(RuleId.UNPLACED, p.owner())
+                            .parts(p.id())
+                            .names(p.name(), plan.material().name())
+                            .mend());
+        }
+    }
+
+    private static boolean fits(Demand blank, Sheet sheet) {
+        boolean straight =
+                !blank.width().isAbove(sheet.width()) && !blank.height().isAbove(sheet.height());
+        boolean turned =
+                !blank.width().isAbove(sheet.height()) && !blank.height().isAbove(sheet.width());
+        return straight || turned;
+    }
+
+    private static void strokes(CutPlan cutting, Tools tools, Report report) {
+        List<Length> longer = TrimmerProgram.of(cutting.numbered(), 1).settings().stream()
+                .flatMap(s -> s.strokes().stream())
+                .flatMap(s -> Collections.nCopies(s.sheets().size(), s.length()).stream())
+                .filter(l -> l.isAbove(tools.trimmer()))
+                .toList();
+        if (!longer.isEmpty() && tools.trimmer().isPositive()) {
+            report.on(RuleId.TRIMMER_SHORT, Id.BASE)
+                    .names(Integer.toString(longer.size()))
+                    .measured(Collections.max(longer), tools.trimmer())
+                    .works();
+        }
     }
 
     private static void rolls(CutPlan cutting, Report report) {

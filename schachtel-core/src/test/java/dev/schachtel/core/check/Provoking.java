@@ -52,6 +52,51 @@ final class Provoking {
                 arguments(RuleId.GLUED_SHUT, Severity.MEND, card().set("window", "on", "front")),
                 arguments(RuleId.DAM_CLOSED, Severity.MEND, card().set("shaker", "filling", "sand")),
                 arguments(RuleId.DAM_FITS, Severity.MEND, card().set("window", "shape.diameter", "3 in")),
+                arguments(
+                        RuleId.DAMS_OVERLAP,
+                        Severity.MEND,
+                        card().add("window")
+                                .set("window-2", "up", "4 1/2 in")
+                                .add("shaker")
+                                .set("shaker-2", "window", "window-2")),
+                arguments(
+                        RuleId.UNPLACED,
+                        Severity.MEND,
+                        card().set("base", "card", "moss-270")
+                                .set("base", "fold", "top")
+                                .set("base", "width", "200 mm")
+                                .set("base", "height", "140 mm")),
+                arguments(
+                        RuleId.TRIMMER_SHORT,
+                        Severity.WORKS,
+                        TestCards.raised()
+                                .set("base", "width", "150 mm")
+                                .set("base", "height", "304 mm")
+                                .set("base", "card", "moss-270")),
+                arguments(
+                        RuleId.LONG_THREAD,
+                        Severity.MEND,
+                        TestCards.of("luggage-label.json").set("brief", "smallChild", "true")),
+                arguments(
+                        RuleId.LEAF_PAST,
+                        Severity.MEND,
+                        TestCards.of("level-crossing.json")
+                                .set("base", "closing", "overlapping")
+                                .set("base", "overlap", "100 mm")
+                                .set("base", "leftShare", "60")),
+                arguments(
+                        RuleId.OPENING_BACKED,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("motif")
+                                .set("motif", "shape", "rectangle")
+                                .set("motif", "shape.width", "38 mm")
+                                .set("motif", "shape.height", "64 mm")
+                                .set("motif", "across", "52.5 mm")
+                                .set("motif", "up", "74.25 mm")
+                                .add("frame")
+                                .set("frame", "across", "52.5 mm")
+                                .set("frame", "up", "74.25 mm")),
                 arguments(RuleId.STRIPS_FOLLOW, Severity.WATCH, card().set("window", "shape", "oval")),
                 arguments(RuleId.BEND_WIDTH, Severity.WATCH, card().set("shaker", "make", "bent-strip")),
                 arguments(RuleId.FOAM_FORM, Severity.MEND, card().set("shaker", "make", "one-piece")),
@@ -190,6 +235,10 @@ final class Provoking {
                         RuleId.PICTURE_FILLS,
                         Severity.MEND,
                         TestCards.of("cable-drum.json").set("cable", "engaged", "60 mm")),
+                arguments(
+                        RuleId.PICTURE_NARROW,
+                        Severity.MEND,
+                        TestCards.of("cable-drum.json").set("cable", "width", "1 in")),
                 arguments(
                         RuleId.PICTURES_APART,
                         Severity.MEND,

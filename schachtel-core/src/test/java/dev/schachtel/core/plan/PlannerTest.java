@@ -198,6 +198,7 @@ class PlannerTest {
                 features,
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
         Plan plan = Planner.plan(many, TestCards.WORKSHOP);
         assertThat(plan.findings().of(RuleId.MARGIN_WEB).all()).isNotEmpty();
@@ -247,6 +248,7 @@ class PlannerTest {
         List<Element> elements = new ArrayList<>(s.elements());
         List.of(layers, features, elements).forEach(l -> Collections.shuffle(l, random));
         return new CardSpec(
-                s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts(), s.order());
+                s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts(), s.order(),
+                s.meant());
     }
 }
