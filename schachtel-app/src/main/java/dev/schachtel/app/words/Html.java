@@ -70,7 +70,17 @@ public final class Html {
 
             @Override
             public String grams(Amount.Grams grams) {
-                return grams.grams() + " g";
+                return tenths(grams.tenths()) + " g";
+            }
+
+            @Override
+            public String millilitres(Amount.Millilitres millilitres) {
+                return tenths(millilitres.tenths()) + " ml";
+            }
+
+            @Override
+            public String squares(Amount.Squares squares) {
+                return tenths((int) Math.round(squares.area().squareMillimetres() / 10)) + " cm²";
             }
 
             @Override
@@ -103,5 +113,9 @@ public final class Html {
                 .replace('\u201c', '"')
                 .replace('\u201d', '"')
                 .strip();
+    }
+
+    private static String tenths(int tenths) {
+        return tenths % 10 == 0 ? Integer.toString(tenths / 10) : tenths / 10 + "." + tenths % 10;
     }
 }

@@ -1,6 +1,7 @@
 package dev.schachtel.core.build;
 
 import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Area;
 import dev.schachtel.core.measure.Length;
 
 /** Something worked out or put into a sum. */
@@ -68,11 +69,35 @@ public sealed interface Amount {
         }
     }
 
-    /** A mass in grams. */
-    record Grams(int grams) implements Amount {
+    static Amount grams(double grams) {
+        return new Grams((int) Math.round(grams * 10));
+    }
+
+    static Amount millilitres(double millilitres) {
+        return new Millilitres((int) Math.round(millilitres * 10));
+    }
+
+    /** A mass in tenths of a gram. */
+    record Grams(int tenths) implements Amount {
         @Override
         public <R> R tell(Cases<R> c) {
             return c.grams(this);
+        }
+    }
+
+    /** A volume in tenths of a millilitre. */
+    record Millilitres(int tenths) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.millilitres(this);
+        }
+    }
+
+    /** An area. */
+    record Squares(Area area) implements Amount {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.squares(this);
         }
     }
 
@@ -99,6 +124,10 @@ public sealed interface Amount {
         R degrees(Degrees degrees);
 
         R grams(Grams grams);
+
+        R millilitres(Millilitres millilitres);
+
+        R squares(Squares squares);
 
         R minutes(Minutes minutes);
     }

@@ -62,7 +62,7 @@ final class PostCheck implements Check {
                 (int) Math.ceil(build.parts().stream().mapToDouble(Part::grams).sum());
         Report.Draft draft = report.on(RuleId.ENVELOPE_WEIGHT, Id.BASE)
                 .names(envelope.name())
-                .measured(new Amount.Grams(grams), new Amount.Grams(envelope.heaviest()));
+                .measured(Amount.grams(grams), Amount.grams(envelope.heaviest()));
         if (grams <= envelope.heaviest()) {
             draft.works();
         } else if (build.spec().brief().posted()) {

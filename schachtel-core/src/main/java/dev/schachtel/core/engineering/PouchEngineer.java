@@ -19,7 +19,6 @@ import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Circles;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
@@ -107,7 +106,7 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 : j);
         Filling filling = new Stuff(site).filling(pouch.filling(), new Source(pouch.id(), "filling"));
         Outline clear = panel.outline();
-        int pieces = (int) Math.round(clear.area().shareOf(Circles.area(filling.diameter())) * pouch.cover() / 100.0);
+        Fillings fill = new Fillings(pouch.id(), filling, clear.area(), pouch.cover(), FLATTEST);
         site.chamber(new Chamber(
                 pouch.id(),
                 Chamber.Sort.POUCH,
@@ -120,13 +119,7 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 List.of(),
                 FLATTEST,
                 filling,
-                pieces));
-        Ledger ledger = new Ledger(site, pouch.id());
-        ledger.formula(
-                "Filling, pieces",
-                new Amount.Count(pieces),
-                "{0} % of the panel ÷ one piece {1} across",
-                ledger.count("cover", pouch.cover(), "cover"),
-                ledger.term("disc", filling.diameter(), "filling"));
+                fill.pieces()));
+        fill.derive(Chamber.Sort.POUCH).forEach(site::derive);
     }
 }

@@ -25,7 +25,6 @@ import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Circles;
 
 /**
  * Film = window + 2 x overlap; a dam set back from the window's edge; filling n = cover x area of the chamber over the
@@ -145,8 +144,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         Foam foam = new Stuff(site).foam(shaker.foam(), new Source(shaker.id(), "foam"));
         Filling filling = new Stuff(site).filling(shaker.filling(), new Source(shaker.id(), "filling"));
         Length depth = foam.thickness().times(shaker.layers());
-        int pieces =
-                (int) Math.round(dam.clear().area().shareOf(Circles.area(filling.diameter())) * shaker.cover() / 100.0);
+        Fillings fill = new Fillings(shaker.id(), filling, dam.clear().area(), shaker.cover(), depth);
         site.chamber(new Chamber(
                 shaker.id(),
                 Chamber.Sort.DAM,
@@ -161,11 +159,12 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 dam.seams(),
                 depth,
                 filling,
-                pieces));
-        derive(shaker, site, foam, filling, pieces);
+                fill.pieces()));
+        derive(shaker, site, foam);
+        fill.derive(Chamber.Sort.DAM).forEach(site::derive);
     }
 
-    private static void derive(Shaker shaker, Site site, Foam foam, Filling filling, int pieces) {
+    private static void derive(Shaker shaker, Site site, Foam foam) {
         Length depth = foam.thickness().times(shaker.layers());
         site.derive(new Derivation(
                 shaker.id(),
@@ -177,15 +176,6 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                         "foam",
                         new Amount.Thick(foam.thickness()),
                         new Source(shaker.id(), "layers")))));
-        site.derive(new Derivation(
-                shaker.id(),
-                "Filling, pieces",
-                new Amount.Count(pieces),
-                "{0} % of the space inside the dam ÷ one piece {1} across",
-                List.of(
-                        new Derivation.Term(
-                                1, "cover", new Amount.Count(shaker.cover()), new Source(shaker.id(), "cover")),
-                        Dam.Request.term(1, "disc", filling.diameter(), new Source(shaker.id(), "filling")))));
     }
 
     private static void derive(Shaker shaker, Aperture aperture, Site site, Dam dam) {

@@ -52,7 +52,8 @@ final class Stuff {
 
     Filling filling(MaterialId id, Source asker) {
         return found(site.workshop().filling(id), id, asker)
-                .orElseGet(() -> new Filling(id, id.value(), um(5000), um(300), new Colour(0x888888)));
+                .orElseGet(() ->
+                        new Filling(id, id.value(), um(5000), um(300), new Colour(0x888888), Filling.USUAL_DENSITY));
     }
 
     /** An adhesive or a foam. */

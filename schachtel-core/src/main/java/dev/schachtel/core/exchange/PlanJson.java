@@ -146,7 +146,17 @@ public final class PlanJson {
 
             @Override
             public ObjectNode grams(Amount.Grams grams) {
-                return node.put(name, grams.grams());
+                return node.put(name, grams.tenths() / 10.0);
+            }
+
+            @Override
+            public ObjectNode millilitres(Amount.Millilitres millilitres) {
+                return node.put(name, millilitres.tenths() / 10.0);
+            }
+
+            @Override
+            public ObjectNode squares(Amount.Squares squares) {
+                return node.put(name, squares.area().squareMillimetres());
             }
 
             @Override

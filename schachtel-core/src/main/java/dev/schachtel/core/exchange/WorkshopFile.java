@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
+import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 
@@ -16,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** The workshop as JSON, read by the same rules as card files. */
 public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
-    /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times. */
+    /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities. */
     private static final Upgrades UPGRADES =
             new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed));
 
@@ -51,6 +52,11 @@ public final class WorkshopFile {
     private static void timed(ObjectNode workshop) {
         completed(workshop);
         workshop.putArray("times");
+        workshop.path("fillings").forEach(f -> {
+            if (f instanceof ObjectNode filling && !filling.has("density")) {
+                filling.put("density", Filling.USUAL_DENSITY);
+            }
+        });
     }
 
     /** What {@link #read} takes back. */

@@ -98,7 +98,7 @@ class ChecksTest {
                 .set("base", "card", "damson-300");
         assertThat(plain.findings().of(RuleId.ENVELOPE_WEIGHT).all())
                 .extracting(Finding::measured)
-                .containsExactly(new Amount.Grams(9));
+                .containsExactly(Amount.grams(9));
     }
 
     /** Every demo card works; every bad example shows its own fault and no other. */

@@ -297,7 +297,17 @@ class EngineeringTest {
 
             @Override
             public Long grams(Amount.Grams grams) {
-                return (long) grams.grams();
+                return (long) grams.tenths();
+            }
+
+            @Override
+            public Long millilitres(Amount.Millilitres millilitres) {
+                return (long) millilitres.tenths();
+            }
+
+            @Override
+            public Long squares(Amount.Squares squares) {
+                return Math.round(squares.area().squareMillimetres());
             }
 
             @Override
@@ -305,6 +315,39 @@ class EngineeringTest {
                 return (long) minutes.minutes();
             }
         });
+    }
+
+    /** Twelve strips round 63.325: the clear space is a polygon of 12 r2 tan 15 degrees = 3223.5 mm2, and the sum says so. */
+    @Test
+    void aStripDamIsFilledOverItsPolygon() {
+        Build strips = TestCards.inMillimetres()
+                .set("shaker", "filling", "discs-5")
+                .plan()
+                .build();
+        Derivation filling = strips.derivationsOf(new Id("shaker")).stream()
+                .filter(d -> d.name().equals("Filling, pieces"))
+                .findFirst()
+                .orElseThrow();
+        double r = 63.325 / 2;
+        double polygon = 12 * r * r * Math.tan(Math.PI / 12);
+        Amount.Squares area = (Amount.Squares) filling.terms().get(1).amount();
+        assertThat(area.area().squareMillimetres()).isCloseTo(polygon, within(0.5));
+        assertThat(filling.result()).isEqualTo(new Amount.Count((int) Math.round(polygon * 0.35 / (Math.PI * 25 / 4))));
+    }
+
+    /** Sand is measured: 35 % of the clear area times 2 mm, at 160 g for 100 ml. */
+    @Test
+    void fineFillingIsMeasuredByVolumeAndMass() {
+        Build sand = TestCards.inMillimetres()
+                .set("shaker", "make", "one-piece")
+                .set("shaker", "filling", "sand")
+                .plan()
+                .build();
+        double ml = Math.PI * 63.325 * 63.325 / 4 * 2 * 0.35 / 1000;
+        assertThat(sand.derivationsOf(new Id("shaker")))
+                .filteredOn(d -> d.name().startsWith("Filling"))
+                .extracting(Derivation::result)
+                .containsExactly(Amount.millilitres(ml), Amount.grams(ml * 1.6));
     }
 
     @Test
