@@ -375,6 +375,10 @@ final class PlainJudge {
             Part part = build.part(level.slab().part()).orElseThrow();
             boolean base = part.owner().value().equals("base");
             boolean leaf = base && !level.slab().id().equals(SlabId.of(part.id()));
+            if (!base && !level.slab().id().equals(SlabId.of(part.id()))) {
+                // A door that reaches past the edge is one too near to the edge of its panel: judged there.
+                continue;
+            }
             boolean mends =
                     part.material() instanceof Foam || build.spec().brief().posted();
             if (leaf
