@@ -8,10 +8,15 @@ import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.Scalars;
+import dev.schachtel.core.exchange.Choices;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
 
 /** Cards that nobody would think of, by seed. */
 public final class RandomCards {
@@ -147,6 +152,69 @@ public final class RandomCards {
         components(piece, "", components);
         String component = components.get(random.nextInt(components.size()));
         return CardEdit.of(spec).set(piece.id(), component, TEXTS.get(random.nextInt(TEXTS.size())));
+    }
+
+    /**
+     * A card with one thing changed that a maker could change: any number, choice, material or reference of any piece or of
+     * the brief, or one more feature beside what is there; the same card where that is refused.
+     */
+    public static CardSpec changedByHand(CardSpec spec, Random random) {
+        try {
+            int what = random.nextInt(8);
+            if (what == 0) {
+                return CardEdit.of(spec).add(KINDS.get(random.nextInt(KINDS.size())));
+            }
+            if (what == 1) {
+                return by(spec, new Id("brief"), spec.brief(), random);
+            }
+            List<Piece> pieces = spec.pieces().toList();
+            Piece piece = pieces.get(random.nextInt(pieces.size()));
+            return by(spec, piece.id(), piece, random);
+        } catch (RefusedException e) {
+            return spec;
+        }
+    }
+
+    private static CardSpec by(CardSpec spec, Id id, Object record, Random random) {
+        List<String> names = new ArrayList<>();
+        components(record, "", names);
+        String name = names.get(random.nextInt(names.size()));
+        Object holder = record;
+        Anatomy anatomy = Anatomy.of(record.getClass());
+        String[] path = name.split("\\.");
+        for (int i = 0; i + 1 < path.length; i++) {
+            holder = anatomy.get(holder, anatomy.bone(path[i]).orElseThrow());
+            anatomy = Anatomy.of(holder.getClass());
+        }
+        Anatomy.Bone bone = anatomy.bone(path[path.length - 1]).orElseThrow();
+        return CardEdit.of(spec).set(id, name, text(spec, bone, anatomy.get(holder, bone), random));
+    }
+
+    private static String text(CardSpec spec, Anatomy.Bone bone, Object now, Random random) {
+        if (now instanceof Length length) {
+            double[] factors = {0, 0.25, 0.5, 0.8, 0.95, 1.05, 1.25, 2, 4};
+            double mm = random.nextInt(4) == 0
+                    ? random.nextInt(1200) / 10.0
+                    : length.nanometres() / 1e6 * factors[random.nextInt(factors.length)];
+            return Math.round(mm * 100) / 100.0 + " mm";
+        } else if (now instanceof Integer) {
+            return Integer.toString(random.nextInt(random.nextBoolean() ? 8 : 120));
+        } else if (now instanceof Boolean flag) {
+            return Boolean.toString(!flag);
+        } else if (now instanceof Enum<?> choice) {
+            Object[] all = choice.getDeclaringClass().getEnumConstants();
+            return Scalars.kebab(((Enum<?>) all[random.nextInt(all.length)]).name());
+        } else if (now instanceof MaterialId) {
+            var choices = Choices.of(TestCards.WORKSHOP, bone.asked().from());
+            return choices.get(random.nextInt(choices.size())).id().value();
+        } else if (now instanceof Id) {
+            List<Piece> pieces = spec.pieces().toList();
+            return pieces.get(random.nextInt(pieces.size())).id().value();
+        } else if (bone.isFamily()) {
+            List<Class<?>> kinds = Anatomy.kinds(bone.content());
+            return Anatomy.word(kinds.get(random.nextInt(kinds.size())));
+        }
+        return TEXTS.get(random.nextInt(TEXTS.size()));
     }
 
     private static void components(Object record, String stem, List<String> all) {

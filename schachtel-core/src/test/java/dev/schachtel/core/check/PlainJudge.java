@@ -386,7 +386,8 @@ final class PlainJudge {
                     || part.material() instanceof Foam && !base) {
                 RuleId rule = leaf ? RuleId.LEAF_PAST : RuleId.OVERHANG;
                 for (Outline f : level.slab().footprints()) {
-                    double in = inside(face, Plain.area(f));
+                    Area own = Plain.area(f);
+                    double in = own.isEmpty() ? 0 : inside(face, own);
                     if (Math.abs(in) < NEAR) {
                         doubts.add(key(rule, part.owner()));
                     } else if (in < 0) {

@@ -34,7 +34,7 @@ class ReadersFiguresTest {
                     ? RandomCards.any(random, 8)
                     : TestCards.of(files.get(random.nextInt(files.size()))).spec();
             for (int i = 0; i <= random.nextInt(4); i++) {
-                spec = RandomCards.mutated(spec, random);
+                spec = RandomCards.changedByHand(spec, random);
             }
             compare(seed, spec, met);
         }
