@@ -387,7 +387,7 @@ final class PlainJudge {
                 RuleId rule = leaf ? RuleId.LEAF_PAST : RuleId.OVERHANG;
                 for (Outline f : level.slab().footprints()) {
                     Area own = Plain.area(f);
-                    double in = own.isEmpty() ? 0 : inside(face, own);
+                    double in = Plain.size(own) < 0.1 ? 0 : inside(face, own);
                     if (Math.abs(in) < NEAR) {
                         doubts.add(key(rule, part.owner()));
                     } else if (in < 0) {
