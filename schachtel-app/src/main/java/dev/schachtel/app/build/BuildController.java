@@ -1,5 +1,8 @@
 package dev.schachtel.app.build;
 
+import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,6 +17,7 @@ import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -21,9 +25,12 @@ import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.HouseEdit;
 import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.edit.TimesEdit;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Schools;
+
+import jakarta.servlet.http.HttpServletResponse;
 
 /** The Build station: the time band, all steps, and one of them in full. */
 @Controller
@@ -43,10 +50,54 @@ public class BuildController {
     @GetMapping("/cards/{id}/build")
     String page(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
         StoredCard card = cards.load(id);
-        Plan plan = plans.built(card.spec());
+        return page(card, plans.of(card.spec()), step, model);
+    }
+
+    private String page(StoredCard card, Plan plan, int step, Model model) {
         int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
-        model.addAttribute("v", desk.view(card, plan, open));
+        model.addAttribute("v", desk.view(card, plan, plans.ways(card.spec()), open));
         return "build/page";
+    }
+
+    /** The page again if a moment's looking finds a better order; nothing (204) if it doesn't. */
+    @GetMapping("/cards/{id}/build/better")
+    @Nullable
+    String better(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "1") int step,
+            Model model,
+            HttpServletResponse response) {
+        StoredCard card = cards.load(id);
+        Optional<Plan> better = plans.better(card.spec());
+        if (better.isEmpty()) {
+            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
+            return null;
+        }
+        return page(card, better.get(), step, model);
+    }
+
+    /** The page with what each way of the house rules costs. */
+    @GetMapping("/cards/{id}/build/rules")
+    String rules(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
+        StoredCard card = cards.load(id);
+        plans.compare(card.spec());
+        return page(card, plans.of(card.spec()), step, model);
+    }
+
+    /** How long a kind of work takes this maker, for all cards. */
+    @PostMapping("/cards/{id}/build/time")
+    String time(
+            @PathVariable long id,
+            @RequestParam String work,
+            @RequestParam String what,
+            @RequestParam String value,
+            @RequestParam(defaultValue = "1") int step) {
+        OpKind kind = OpKind.all().stream()
+                .filter(k -> k.id().equals(work))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(work, "is no kind of work"));
+        workshops.change(w -> w.timed(TimesEdit.set(w.times(), kind.usual(), what, value)));
+        return "redirect:/cards/" + id + "/build?step=" + step;
     }
 
     /** Takes an answer to a question on which makers differ: into the card, or into the house's rules. */
@@ -94,7 +145,7 @@ public class BuildController {
             @PathVariable long id, @ModelAttribute Seen seen, @RequestParam String first, @RequestParam String then) {
         cards.change(new Change(id, seen.version(), seen.revision(), "order " + first, s -> CardEdit.of(s)
                 .wish(new OrderWish(first, then))));
-        Plan plan = plans.built(cards.load(id).spec());
+        Plan plan = plans.of(cards.load(id).spec());
         int at = plan.assembly().steps().stream()
                 .filter(s -> s.op().id().equals(seen.select()))
                 .map(Step::number)

@@ -8,16 +8,21 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.assembly.Trait;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.drawing.StepView;
 import dev.schachtel.core.exchange.Look;
 import dev.schachtel.core.exchange.SvgWriter;
+import dev.schachtel.core.material.WorkTime;
 import dev.schachtel.core.plan.Deadline;
 import dev.schachtel.core.plan.Plan;
 
@@ -35,7 +40,7 @@ class BuildDesk {
         this.house = house;
     }
 
-    BuildView view(StoredCard card, Plan plan, int open) {
+    BuildView view(StoredCard card, Plan plan, Plans.HouseWays ways, int open) {
         BuildPlan steps = plan.assembly();
         String link = "/cards/" + card.id() + "/build?step=";
         return new BuildView(
@@ -48,7 +53,8 @@ class BuildDesk {
                 open(plan, steps.steps().get(open - 1)),
                 needs(steps),
                 new BuildView.House(
-                        house.schools(plan),
+                        house.schools(plan, ways),
+                        ways.compared(),
                         house.ways(steps),
                         steps.batch().makers(),
                         plan.workshop().house().boards(),
@@ -64,11 +70,11 @@ class BuildDesk {
         String how =
                 switch (plan.floor().how()) {
                     case CHAIN -> "the longest chain of work and drying";
-                    case HANDS -> "the work of the hands";
+                    case HANDS -> "your handwork";
                     case TOOL -> "the work of one tool";
                 };
         return plan.gapPercent() == 0
-                ? "No order is done sooner: " + how + " takes as long."
+                ? "No order finishes sooner: " + how + " takes all that time."
                 : "At most " + plan.gapPercent() + " % above what " + how + " takes.";
     }
 
@@ -151,10 +157,20 @@ class BuildDesk {
                 step.reasons().stream()
                         .findFirst()
                         .map(r -> wording.reason(r.rule()))
-                        .orElse("Nothing binds it: it is done when the hands are free."),
+                        .orElse("No rule places this step; do it whenever your hands are free."),
                 step.op().cautions().stream().sorted().map(wording::caution).toList(),
                 others(plan, step.waitsFor()),
-                others(plan, step.frees()));
+                others(plan, step.frees()),
+                times(step.op()));
+    }
+
+    private BuildView.Times times(Op op) {
+        OpKind kind = op.kind();
+        boolean own = op.surface().isEmpty() || kind.has(Trait.OWN_TIMES);
+        WorkTime now = new WorkTime(
+                kind.id(), (int) kind.setUp().toSeconds(), (int) kind.each().toSeconds());
+        return new BuildView.Times(
+                kind.id(), wording.opShort(op), now.setUp(), now.each(), own, !now.equals(kind.usual()));
     }
 
     private List<BuildView.Other> others(Plan plan, List<Integer> numbers) {

@@ -10,6 +10,7 @@ public record BuildView(
     /** What can be had another way. */
     public record House(
             List<School> schools,
+            boolean compared,
             List<Way> ways,
             int makers,
             int boards,
@@ -59,7 +60,16 @@ public record BuildView(
             String reason,
             List<String> cautions,
             List<Other> waitsFor,
-            List<Other> frees) {}
+            List<Other> frees,
+            Times times) {}
+
+    /**
+     * How long work of this kind takes: seconds to get ready and for each thing.
+     *
+     * @param own whether it may be changed here; times of surface work stand in the technique book
+     * @param changed whether it is the maker's own and no estimate
+     */
+    public record Times(String work, String name, long setUp, long each, boolean own, boolean changed) {}
 
     /** Another step. */
     public record Other(int number, String titleHtml) {}

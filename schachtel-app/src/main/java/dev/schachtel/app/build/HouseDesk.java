@@ -6,6 +6,7 @@ import java.util.List;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
@@ -22,23 +23,23 @@ class HouseDesk {
         this.wording = wording;
     }
 
-    List<BuildView.School> schools(Plan plan) {
-        return Schools.of(plan).stream()
+    List<BuildView.School> schools(Plan plan, Plans.HouseWays ways) {
+        return ways.questions().stream()
                 .map(s -> new BuildView.School(
                         s.question(),
                         wording.house(s.question()),
                         s.options().stream()
                                 .map(o -> option(
-                                        s.question(), o, plan.spec().brief().cards()))
+                                        s.question(), o, plan.spec().brief().cards(), ways.compared()))
                                 .toList()))
                 .toList();
     }
 
-    private BuildView.Option option(String question, Schools.Option option, int cards) {
+    private BuildView.Option option(String question, Schools.Option option, int cards, boolean compared) {
         List<String> says = new ArrayList<>();
         long minutes = Math.round(option.later().toSeconds() / 60.0);
-        if (!option.yours() && minutes == 0) {
-            says.add("as long");
+        if (compared && !option.yours() && minutes == 0) {
+            says.add("takes the same time");
         }
         option.even()
                 .ifPresent(share -> says.add(Math.round(share * cards) + " of " + cards
@@ -57,7 +58,9 @@ class HouseDesk {
                 option.yours(),
                 option.mends() == 0
                         ? ""
-                        : option.mends() == 1 ? "1 thing to mend then" : option.mends() + " to mend then");
+                        : option.mends() == 1
+                                ? "This causes 1 problem."
+                                : "This causes " + option.mends() + " problems.");
     }
 
     private static String millimetres(Length length) {
@@ -81,6 +84,6 @@ class HouseDesk {
 
     private static String difference(Duration later) {
         long minutes = Math.round(later.toSeconds() / 60.0);
-        return minutes == 0 ? "as long" : (minutes > 0 ? "+" : "−") + Times.of(later.abs());
+        return minutes == 0 ? "same time" : (minutes > 0 ? "+" : "−") + Times.of(later.abs());
     }
 }

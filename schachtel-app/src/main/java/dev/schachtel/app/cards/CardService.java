@@ -52,10 +52,40 @@ public class CardService {
     private Optional<StoredCard> readable(CardEntity card) {
         try {
             return Optional.of(stored(card));
-        } catch (RefusedException e) {
+        } catch (RefusedException | NoSuchCardException e) {
             LOG.error("card {} can't be read and is not shown; its file is kept: {}", card.id(), e.getMessage());
             return Optional.empty();
         }
+    }
+
+    /** A card whose stored form can't be read, and why. */
+    public record Broken(long id, String name, String reason) {}
+
+    /** All cards that can't be read. */
+    public List<Broken> broken() {
+        return run(() -> cards.findAllByOrderByIdAsc().stream()
+                .flatMap(c -> reason(c).stream())
+                .toList());
+    }
+
+    private Optional<Broken> reason(CardEntity card) {
+        try {
+            stored(card);
+            return Optional.empty();
+        } catch (RefusedException e) {
+            return Optional.of(new Broken(card.id(), card.name(), e.path() + " " + e.reason()));
+        } catch (NoSuchCardException e) {
+            return Optional.of(new Broken(card.id(), card.name(), "its newest revision is gone"));
+        }
+    }
+
+    /**
+     * A card's stored form as it is, readable or not.
+     *
+     * @throws NoSuchCardException if there is none
+     */
+    public String kept(long id) {
+        return run(() -> revisionOf(id, card(id).currentRevision()).spec());
     }
 
     /** A card by its number and name only. */

@@ -6,7 +6,10 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -26,23 +29,25 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.exchange.CardFile;
 
-/** The bench, new cards, and what concerns a card as a whole. */
+/** The home page, new cards, and what concerns a card as a whole. */
 @Controller
 class CardsController {
     private final CardService cards;
-    private final Bench bench;
+    private final Home home;
+    private final BaseTiles tiles;
     private final Workshops workshops;
 
-    CardsController(CardService cards, Bench bench, Workshops workshops) {
+    CardsController(CardService cards, Home home, BaseTiles tiles, Workshops workshops) {
         this.cards = cards;
-        this.bench = bench;
+        this.home = home;
+        this.tiles = tiles;
         this.workshops = workshops;
     }
 
     @GetMapping("/")
-    String bench(Model model) {
-        model.addAttribute("v", bench.view());
-        return "cards/bench";
+    String home(Model model) {
+        model.addAttribute("v", home.view());
+        return "cards/home";
     }
 
     /** A format as its picture: width and height in points at one scale. */
@@ -59,12 +64,23 @@ class CardsController {
                                 + f.units().sign()))
                 .toList();
         model.addAttribute("formats", drawn);
+        model.addAttribute("bases", tiles.all(workshops.now()));
         return "cards/new";
     }
 
     @PostMapping("/cards")
     String create(@ModelAttribute NewCard wish) {
-        return "redirect:/cards/" + cards.create(wish.spec(), "new").id() + "/structure";
+        return "redirect:/cards/"
+                + cards.create(wish.spec(workshops.now()), "new").id() + "/structure";
+    }
+
+    /** A card's stored form as it is, for one that can't be read. */
+    @GetMapping("/cards/{id}/kept.json")
+    ResponseEntity<String> kept(@PathVariable long id) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"card-" + id + ".json\"")
+                .body(cards.kept(id));
     }
 
     @GetMapping("/cards/{id}")

@@ -2,6 +2,7 @@ package dev.schachtel.app.cards;
 
 import java.util.Optional;
 
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
@@ -10,18 +11,20 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.plan.Planner;
 
 /**
  * What the page for a new card asks.
  *
- * @param base a kind of base, or side or top for a folded card
+ * @param base a kind of base, with its variant after a dot
  * @param front bare, panel or raised
  */
 public record NewCard(String name, String format, String base, String front) {
     public NewCard {
         name = name == null || name.isBlank() ? "New card" : name.strip();
         format = format == null ? "slim" : format;
-        base = base == null ? "side" : base;
+        base = base == null ? "flat-fold.side" : base;
         front = front == null ? "raised" : front;
     }
 
@@ -30,13 +33,12 @@ public record NewCard(String name, String format, String base, String front) {
      *
      * @throws RefusedException if the name or the format can't be taken
      */
-    CardSpec spec() {
+    CardSpec spec(Workshop workshop) {
         Format chosen = Format.USUAL.stream()
                 .filter(f -> f.id().equals(format))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("format", "there is no such format"));
-        boolean folded = base.equals("side") || base.equals("top");
-        Base made = CardEdit.base(folded ? "flat-fold" : base, chosen);
+        Base made = BaseTiles.base(base, chosen);
         Brief plain = Brief.PLAIN;
         Brief brief = new Brief(
                 plain.recipient(),
@@ -51,14 +53,21 @@ public record NewCard(String name, String format, String base, String front) {
                 plain.together());
         CardSpec bare = CardSpec.of("New card", chosen.units(), brief, made);
         CardSpec named = CardEdit.of(bare).set(new Id("card"), "name", name);
-        CardSpec turned = folded ? CardEdit.of(named).set(Id.BASE, "fold", base) : named;
         if (front.equals("bare")) {
-            return turned;
+            return named;
         }
-        CardSpec panel = CardEdit.of(turned).add("mat");
-        boolean raised = front.equals("raised") && (folded || base.equals("shaped"));
-        return raised
-                ? CardEdit.of(panel).set(new Id("panel"), "fixing", "foam-tape-2")
-                : CardEdit.of(panel).set(new Id("panel"), "fixing", "tape");
+        CardSpec panel = CardEdit.of(named).add("mat");
+        CardSpec flat = held(panel, "tape");
+        CardSpec raised = held(panel, "foam-tape-2");
+        return front.equals("raised") && sound(raised, workshop) ? raised : flat;
+    }
+
+    private static CardSpec held(CardSpec spec, String by) {
+        return CardEdit.of(spec).set(new Id("panel"), "fixing", by);
+    }
+
+    /** A base on which a raised panel would be at fault gets a flat one. */
+    private static boolean sound(CardSpec spec, Workshop workshop) {
+        return Planner.plan(spec, workshop).findings().count(Severity.MEND) == 0;
     }
 }

@@ -4,13 +4,14 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
 import org.springframework.stereotype.Component;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 
 import dev.schachtel.app.supplies.Workshops;
 import dev.schachtel.core.assembly.Assembly;
@@ -27,6 +28,7 @@ import dev.schachtel.core.plan.Adding;
 import dev.schachtel.core.plan.Arrange;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.plan.Schools;
 
 /** Plans cards; remembers the last few, since planning is pure and a page often asks for the same card again. */
 @Component
@@ -40,21 +42,16 @@ public class Plans {
 
     private final Workshops workshops;
     private final Clock clock;
-    private final Map<Key, Plan> recent = keeping(KEPT);
-    private final Map<Key, CutSearch> searches = keeping(SEARCHES);
-    private final Map<Key, AssemblySearch> builds = keeping(SEARCHES);
+    private final Cache<Key, Plan> recent = keeping(KEPT);
+    private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
+    private final Cache<Key, AssemblySearch> builds = keeping(SEARCHES);
+
+    private final Cache<Key, List<Schools.School>> ways = keeping(KEPT);
 
     private record Key(CardSpec spec, Workshop workshop) {}
 
-    private static <V> Map<Key, V> keeping(int most) {
-        return new LinkedHashMap<>(16, 0.75f, true) {
-            private static final long serialVersionUID = 1;
-
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<Key, V> eldest) {
-                return size() > most;
-            }
-        };
+    private static <V> Cache<Key, V> keeping(int most) {
+        return Caffeine.newBuilder().maximumSize(most).build();
     }
 
     Plans(Workshops workshops, Clock clock) {
@@ -104,21 +101,7 @@ public class Plans {
 
     /** Without what a day means for it: what is kept must not grow old. */
     private Plan known(Key key) {
-        synchronized (recent) {
-            Plan known = recent.get(key);
-            if (known != null) {
-                return known;
-            }
-        }
-        Plan plan = Planner.plan(key.spec, key.workshop);
-        keep(key, plan);
-        return plan;
-    }
-
-    private void keep(Key key, Plan plan) {
-        synchronized (recent) {
-            recent.put(key, plan);
-        }
+        return recent.get(key, k -> Planner.plan(k.spec, k.workshop));
     }
 
     /** How far the search for fewer sheets has come. */
@@ -128,34 +111,58 @@ public class Plans {
     public Sought improve(CardSpec spec, Duration budget) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
-        CutSearch search;
-        synchronized (searches) {
-            search = searches.computeIfAbsent(key, k -> CutPlanner.search(plan.build(), key.workshop));
-        }
+        CutSearch search = searches.get(key, k -> CutPlanner.search(plan.build(), key.workshop));
         synchronized (search) {
             look(budget, search::done, () -> search.run(ROUNDS));
             CutPlan better = search.plan();
             if (better.sheets() < plan.cutting().sheets() || search.done()) {
-                keep(key, known(key).with(better));
+                recent.put(key, known(key).with(better));
             }
             return new Sought(search.rounds(), search.done());
         }
     }
 
-    /** The card's plan with its build plan looked for a moment longer; from then on it is the card's plan on this server. */
-    public Plan built(CardSpec spec) {
+    /**
+     * Looks for a better build plan for a moment; from then on it is the card's plan on this server. Empty if none was found.
+     */
+    public Optional<Plan> better(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
-        AssemblySearch search;
-        synchronized (builds) {
-            search = builds.computeIfAbsent(key, k -> Assembly.search(plan.build(), key.workshop));
-        }
+        AssemblySearch search = builds.get(key, k -> Assembly.search(plan.build(), k.workshop));
         synchronized (search) {
+            if (search.done() && plan.assembly().equals(search.plan())) {
+                return Optional.empty();
+            }
             look(MOMENT, search::done, () -> search.run(BUILD_ROUNDS));
             Plan better = known(key).with(search.plan());
-            keep(key, better);
-            return better.on(today());
+            recent.put(key, better);
+            return better.assembly().equals(plan.assembly()) ? Optional.empty() : Optional.of(better.on(today()));
         }
+    }
+
+    /** What makers do differently on this card; with what each way costs once that was worked out. */
+    public HouseWays ways(CardSpec spec) {
+        Key key = new Key(spec, workshops.now());
+        List<Schools.School> known = ways.getIfPresent(key);
+        return known == null ? new HouseWays(Schools.asked(spec, key.workshop), false) : new HouseWays(known, true);
+    }
+
+    /** Works out what each way costs. */
+    public void compare(CardSpec spec) {
+        Key key = new Key(spec, workshops.now());
+        ways.get(key, k -> Schools.of(known(k)));
+    }
+
+    /**
+     * House rules with their answers.
+     *
+     * @param compared whether their costs are worked out
+     */
+    public record HouseWays(List<Schools.School> questions, boolean compared) {}
+
+    /** The card's plan with its build plan looked for a moment longer. */
+    public Plan built(CardSpec spec) {
+        return better(spec).orElseGet(() -> of(spec));
     }
 
     private static void look(Duration budget, BooleanSupplier done, Runnable round) {

@@ -34,7 +34,7 @@ public class Wording {
     private final Properties texts = new Properties();
 
     public Wording() {
-        for (String file : List.of("findings", "steps")) {
+        for (String file : List.of("findings", "steps", "pieces")) {
             try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
                 texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
             } catch (IOException e) {
@@ -53,6 +53,11 @@ public class Wording {
             case "limit" -> Html.measured(finding.limit(), units);
             default -> Html.escape(nth(finding.names(), name));
         });
+    }
+
+    /** What a thing is called, if there is a word of its own for it. */
+    public String called(String key, String otherwise) {
+        return knows(key) ? fill(key, name -> "") : otherwise;
     }
 
     public static String findingKey(Finding finding) {

@@ -196,6 +196,12 @@ public record OpKind(
                 .orElse(this);
     }
 
+    /** The times that hold until the book says otherwise. */
+    public WorkTime usual() {
+        OpKind plain = ALL.stream().filter(this::is).findFirst().orElse(this);
+        return new WorkTime(id, (int) plain.setUp.toSeconds(), (int) plain.each.toSeconds());
+    }
+
     /** Whether it is this kind, whatever times the book has for it. */
     public boolean is(OpKind other) {
         return id.equals(other.id);

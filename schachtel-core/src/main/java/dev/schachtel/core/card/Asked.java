@@ -33,6 +33,9 @@ public @interface Asked {
     /** Whether the page writes it in mm whatever the ruler. */
     boolean thickness() default false;
 
+    /** Whether each of its choices is offered as a kind of its own when a card is started. */
+    boolean variant() default false;
+
     /** What changing it does, for remedies. */
     Pull pull() default Pull.NONE;
 

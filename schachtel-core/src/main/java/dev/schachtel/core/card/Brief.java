@@ -16,8 +16,7 @@ public record Brief(
         @Asked(value = "Ready by") Optional<LocalDate> due,
         @Asked(value = "Goes to a child under three", initial = "false") boolean smallChild,
         @Asked(value = "Makers", initial = "1", min = "1", max = "12") int makers,
-        @Asked(value = "Cards worked on at a time, 0: whichever is quickest", initial = "0", min = "0", max = "500")
-                int together) {
+        @Asked(value = "Cards at a time (0 for the fastest)", initial = "0", min = "0", max = "500") int together) {
     public static final Brief PLAIN =
             new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false, 1, 0);
 }

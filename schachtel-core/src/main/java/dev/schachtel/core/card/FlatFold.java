@@ -11,7 +11,7 @@ import dev.schachtel.core.measure.Length;
 public record FlatFold(
         @Asked(value = "Width, folded", min = "25 mm", max = "600 mm") Length width,
         @Asked(value = "Height, folded", min = "25 mm", max = "600 mm") Length height,
-        @Asked(value = "Fold", initial = "side") Fold fold,
+        @Asked(value = "Fold", initial = "side", variant = true) Fold fold,
         @Asked(value = "Gusset", initial = "0 mm", min = "0 mm", max = "50 mm", pull = Pull.GUSSET) Length gusset,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card)
         implements Base {

@@ -30,7 +30,7 @@ record Fillings(Id owner, Filling filling, Area clear, int cover, Length depth) 
         Derivation.Term share = new Derivation.Term(1, "cover", new Amount.Count(cover), new Source(owner, "cover"));
         Derivation.Term area = new Derivation.Term(
                 1,
-                sort == Chamber.Sort.DAM ? "inside the dam" : "inside the pouch",
+                sort == Chamber.Sort.DAM ? "the clear area inside the dam" : "the area of the pouch",
                 new Amount.Squares(clear),
                 new Source(owner, "*"));
         Source what = new Source(owner, "filling");

@@ -8,11 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
-import dev.schachtel.core.assembly.Assembly;
-import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
@@ -131,15 +128,35 @@ public final class Schools {
 
     /** What matters for this card; house rules about surface work only where there is some. */
     public static List<School> of(Plan plan) {
+        Trial now = Trial.of(plan.spec(), plan.workshop());
         return ALL.stream()
                 .filter(q -> q.matters.test(plan.spec(), plan.workshop()))
                 .map(q -> new School(
                         q.id,
                         q.words.stream()
                                 .filter(word -> isThere(plan.workshop(), word))
-                                .map(word -> option(plan, q, word))
+                                .map(word -> option(now, q, word))
                                 .toList()))
                 .toList();
+    }
+
+    /** The same questions with the answer that holds now, without what the others cost: at once. */
+    public static List<School> asked(CardSpec spec, Workshop workshop) {
+        return ALL.stream()
+                .filter(q -> q.matters.test(spec, workshop))
+                .map(q -> new School(
+                        q.id,
+                        q.words.stream()
+                                .filter(word -> isThere(workshop, word))
+                                .map(word -> plain(spec, workshop, q, word))
+                                .toList()))
+                .toList();
+    }
+
+    private static Option plain(CardSpec spec, Workshop workshop, Question question, String word) {
+        Taken taken = question.taker.take(spec, workshop, word);
+        boolean yours = taken.spec().equals(spec) && taken.workshop().equals(workshop);
+        return new Option(word, yours, Duration.ZERO, Length.ZERO, 0, Optional.empty());
     }
 
     /**
@@ -224,27 +241,24 @@ public final class Schools {
                 .toList();
     }
 
-    private static Option option(Plan plan, Question question, String word) {
-        Taken taken = question.taker.take(plan.spec(), plan.workshop(), word);
-        boolean same = taken.spec().equals(plan.spec()) && taken.workshop().equals(plan.workshop());
-        if (same) {
-            return new Option(word, true, Duration.ZERO, Length.ZERO, 0, even(question, plan));
+    private static Option option(Trial now, Question question, String word) {
+        CardSpec spec = now.build().spec();
+        Taken taken = question.taker.take(spec, now.workshop(), word);
+        boolean sameCard = taken.spec().equals(spec);
+        if (sameCard && taken.workshop().equals(now.workshop())) {
+            return new Option(word, true, Duration.ZERO, Length.ZERO, 0, even(question, now));
         }
-        Function<Plan, Duration> total =
-                p -> Assembly.plan(p.build(), p.workshop()).total();
-        Plan other = Planner.plan(taken.spec(), taken.workshop());
+        Trial other = sameCard ? now.in(taken.workshop()) : Trial.of(taken.spec(), taken.workshop());
         return new Option(
                 word,
                 false,
-                total.apply(other).minus(total.apply(plan)),
-                other.build().thickness().minus(plan.build().thickness()),
-                Math.max(
-                        0,
-                        other.findings().count(Severity.MEND) - plan.findings().count(Severity.MEND)),
+                other.assembly().total().minus(now.assembly().total()),
+                other.build().thickness().minus(now.build().thickness()),
+                Math.max(0, other.mends() - now.mends()),
                 even(question, other));
     }
 
-    private static Optional<Double> even(Question question, Plan plan) {
+    private static Optional<Double> even(Question question, Trial plan) {
         Borders borders = Borders.of(plan.build());
         return question.id.equals(PLACING) && borders.count() > 0
                 ? Optional.of(borders.even(plan.workshop().house().placing().sigma()))

@@ -16,32 +16,35 @@ import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 
-/** Puts the bench together. */
+/** Puts the home page together. */
 @Component
-class Bench {
+class Home {
     private final CardService cards;
     private final Plans plans;
     private final Underway underway;
 
-    Bench(CardService cards, Plans plans, Underway underway) {
+    Home(CardService cards, Plans plans, Underway underway) {
         this.cards = cards;
         this.plans = plans;
         this.underway = underway;
     }
 
-    BenchView view() {
-        Map<String, List<BenchView.Card>> sets = new LinkedHashMap<>();
+    HomeView view() {
+        Map<String, List<HomeView.Card>> sets = new LinkedHashMap<>();
         for (StoredCard card : cards.all()) {
             sets.computeIfAbsent(card.spec().set(), s -> new ArrayList<>()).add(card(card));
         }
-        return new BenchView(
+        return new HomeView(
                 sets.entrySet().stream()
-                        .map(e -> new BenchView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
+                        .map(e -> new HomeView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
+                        .toList(),
+                cards.broken().stream()
+                        .map(b -> new HomeView.Broken(b.name(), b.reason(), "/cards/" + b.id() + "/kept.json"))
                         .toList(),
                 underway.now());
     }
 
-    private BenchView.Card card(StoredCard card) {
+    private HomeView.Card card(StoredCard card) {
         Plan plan = plans.of(card.spec());
         int mend = plan.findings().count(Severity.MEND);
         int watch = plan.findings().count(Severity.WATCH);
@@ -57,7 +60,7 @@ class Bench {
                 : bare
                         ? "Add a window"
                         : "Build it, " + Times.of(plan.assembly().total());
-        return new BenchView.Card(
+        return new HomeView.Card(
                 card.id(),
                 card.spec().name(),
                 about,

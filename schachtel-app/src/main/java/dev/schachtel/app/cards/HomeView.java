@@ -2,8 +2,8 @@ package dev.schachtel.app.cards;
 
 import java.util.List;
 
-/** What the bench shows: the cards of each set, and what is being made. */
-public record BenchView(List<Set> sets, List<Underway.Run> underway) {
+/** What the home page shows: the cards of each set, those that can't be read, and what is being made. */
+public record HomeView(List<Set> sets, List<Broken> broken, List<Underway.Run> underway) {
     /** Cards that belong together. */
     public record Set(String name, List<Card> cards) {}
 
@@ -18,7 +18,10 @@ public record BenchView(List<Set> sets, List<Underway.Run> underway) {
             String next,
             String nextHref) {}
 
+    /** A card whose stored form can't be read: why, and where its file can be had as it is. */
+    public record Broken(String name, String reason, String download) {}
+
     public boolean isEmpty() {
-        return sets.isEmpty();
+        return sets.isEmpty() && broken.isEmpty();
     }
 }
