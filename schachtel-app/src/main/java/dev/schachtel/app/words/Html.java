@@ -33,61 +33,64 @@ public final class Html {
     }
 
     public static String of(Amount amount, Units units) {
-        return amount.tell(new Amount.Cases<>() {
-            @Override
-            public String one(Amount.One one) {
-                return of(one.length(), units);
-            }
+        return amount.tell(new InWords(units));
+    }
 
-            @Override
-            public String two(Amount.Two two) {
-                return of(two.width(), units) + " × " + of(two.height(), units);
-            }
+    /** How each kind of amount is written, with its unit save for lengths. */
+    private record InWords(Units units) implements Amount.Cases<String> {
+        @Override
+        public String one(Amount.One one) {
+            return Html.of(one.length(), units);
+        }
 
-            @Override
-            public String thick(Amount.Thick thick) {
-                return Units.thickness(thick.length()) + " mm";
-            }
+        @Override
+        public String two(Amount.Two two) {
+            return Html.of(two.width(), units) + " × " + Html.of(two.height(), units);
+        }
 
-            @Override
-            public String count(Amount.Count count) {
-                return Integer.toString(count.count());
-            }
+        @Override
+        public String thick(Amount.Thick thick) {
+            return Units.thickness(thick.length()) + " mm";
+        }
 
-            @Override
-            public String times(Amount.Times times) {
-                return times.hundredths() / 100 + "." + String.format("%02d", times.hundredths() % 100) + " ×";
-            }
+        @Override
+        public String count(Amount.Count count) {
+            return Integer.toString(count.count());
+        }
 
-            @Override
-            public String degrees(Amount.Degrees degrees) {
-                return new java.math.BigDecimal(degrees.angle().microdegrees())
-                                .movePointLeft(6)
-                                .stripTrailingZeros()
-                                .toPlainString()
-                        + "°";
-            }
+        @Override
+        public String times(Amount.Times times) {
+            return times.hundredths() / 100 + "." + String.format("%02d", times.hundredths() % 100) + " ×";
+        }
 
-            @Override
-            public String grams(Amount.Grams grams) {
-                return tenths(grams.tenths()) + " g";
-            }
+        @Override
+        public String degrees(Amount.Degrees degrees) {
+            return new java.math.BigDecimal(degrees.angle().microdegrees())
+                            .movePointLeft(6)
+                            .stripTrailingZeros()
+                            .toPlainString()
+                    + "°";
+        }
 
-            @Override
-            public String millilitres(Amount.Millilitres millilitres) {
-                return tenths(millilitres.tenths()) + " ml";
-            }
+        @Override
+        public String grams(Amount.Grams grams) {
+            return tenths(grams.tenths()) + " g";
+        }
 
-            @Override
-            public String squares(Amount.Squares squares) {
-                return tenths((int) Math.round(squares.area().squareMillimetres() / 10)) + " cm²";
-            }
+        @Override
+        public String millilitres(Amount.Millilitres millilitres) {
+            return tenths(millilitres.tenths()) + " ml";
+        }
 
-            @Override
-            public String minutes(Amount.Minutes minutes) {
-                return Times.of(Duration.ofMinutes(minutes.minutes()));
-            }
-        });
+        @Override
+        public String squares(Amount.Squares squares) {
+            return tenths((int) Math.round(squares.area().squareMillimetres() / 10)) + " cm²";
+        }
+
+        @Override
+        public String minutes(Amount.Minutes minutes) {
+            return Times.of(Duration.ofMinutes(minutes.minutes()));
+        }
     }
 
     public static String escape(String text) {

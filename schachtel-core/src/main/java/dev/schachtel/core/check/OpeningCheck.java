@@ -20,6 +20,9 @@ final class OpeningCheck implements Check {
     /** An inlay drops in with edges that meet: it leaves no more than this. */
     private static final Length DROPS_IN = Length.ofMicrometres(200);
 
+    /** A frame, and the sheet seen in it. */
+    private record Pair(Level frame, Level sheet) {}
+
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Level frame : build.levels()) {
@@ -50,10 +53,12 @@ final class OpeningCheck implements Check {
                 .max(java.util.Comparator.comparing(Level::top))
                 .ifPresent(sheet -> sheet.slab()
                         .footprints()
-                        .forEach(lies -> judge(build, frame, sheet, opening, lies.filled(), report)));
+                        .forEach(lies -> judge(build, new Pair(frame, sheet), opening, lies.filled(), report)));
     }
 
-    private static void judge(Build build, Level frame, Level sheet, Outline opening, Outline lies, Report report) {
+    private static void judge(Build build, Pair pair, Outline opening, Outline lies, Report report) {
+        Level frame = pair.frame();
+        Level sheet = pair.sheet();
         double share = lies.shared(opening).shareOf(opening.area());
         Length beyond = lies.marginOf(opening).length();
         boolean inlay = share > 1 - 0.01 && beyond.abs().compareTo(DROPS_IN) <= 0;

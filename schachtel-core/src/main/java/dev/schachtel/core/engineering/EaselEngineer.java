@@ -182,9 +182,14 @@ public final class EaselEngineer implements Engineer<Easel> {
                 geometry.strut(),
                 ledger.term("height", h, "height"),
                 ledger.term(-1, "crease", geometry.crease(), ledger.source("crease")));
-        if (!stand.standing()) {
-            return;
+        if (stand.standing()) {
+            stands(easel, ledger, geometry, stand);
         }
+    }
+
+    /** A card that can't stand states no distances. */
+    private static void stands(Easel easel, Ledger ledger, EaselGeometry geometry, Stand stand) {
+        Length h = easel.height();
         Length stop = Mm.length(stand.stop());
         if (easel.stand() instanceof Easel.Stand.Lean) {
             ledger.formula(

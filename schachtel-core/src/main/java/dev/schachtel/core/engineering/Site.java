@@ -253,7 +253,8 @@ public final class Site {
     /** Lays a slab as high as another lies, once everything else is in place, without sticking it to anything. */
     void levelWith(SlabId slab, SlabId other) {
         afterwards(() -> joints().stream()
-                .filter(j -> j.upper().equals(other) && j.hold() != Joint.Hold.HANGS)
+                .filter(j -> j.upper().equals(other))
+                .filter(j -> j.hold() == Joint.Hold.RESTS || j.hold() == Joint.Hold.MEETS)
                 .forEach(j -> joint(new Joint(slab, j.lower(), Joint.Hold.MEETS, j.by(), j.thickness()))));
     }
 

@@ -69,7 +69,16 @@ public final class WheelEngineer implements Engineer<Wheel> {
         site.cut(ground, pivotHole);
         SlabId slab = SlabId.of(id);
         site.joint(new Joint(ground.slab(), slab, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
-        Outline swept = Outline.circle(d).placed(pivot);
+        turns(wheel, aperture, site, slab);
+        pictures(wheel, aperture, site, pivot);
+        grip(wheel, ground, site, pivot);
+        derive(wheel, site, bore);
+    }
+
+    private static void turns(Wheel wheel, Aperture aperture, Site site, SlabId slab) {
+        Ground ground = aperture.in();
+        Placement pivot = Placement.at(wheel.across(), wheel.up());
+        Outline swept = Outline.circle(wheel.radius().times(2)).placed(pivot);
         site.zone(new Zone(
                 Zone.Use.KEEP_OFF, wheel.id(), ground.under(), swept.grown(CLEAR.plus(Length.ofMicrometres(100)))));
         site.workings()
@@ -89,9 +98,6 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                         new Motion.Space(slab, wheel.leaves().plus(RiderEngineer.AIR), false)),
                                 Optional.of(fill(wheel, aperture, pivot))),
                         0));
-        pictures(wheel, aperture, site, pivot);
-        grip(wheel, ground, site, pivot);
-        derive(wheel, site, bore);
     }
 
     /** The window lies within the wheel, 2 mm to spare for its edge. */
