@@ -9,8 +9,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.model.RecordType;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -44,7 +44,7 @@ class HomeTest {
     void everyKindOfBaseIsOffered() throws Exception {
         String page = app.get("/new").body();
         List<String> words =
-                Anatomy.kinds(Base.class).stream().map(Anatomy::word).toList();
+                RecordType.kinds(Base.class).stream().map(RecordType::word).toList();
         assertThat(words).hasSizeGreaterThanOrEqualTo(6).allSatisfy(word -> assertThat(page)
                 .containsPattern("name=\"base\" value=\"" + word + "(\\.[a-z]+)?\""));
         assertThat(page).contains("value=\"flat-fold.side\"").contains("value=\"flat-fold.top\"");

@@ -25,14 +25,14 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.StockCsv;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.print.StockCsv;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -25,8 +25,8 @@ import dev.schachtel.app.cards.CardService;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
 
 /** The real application, started once for all tests, on the throw-away database that the launcher names. */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {

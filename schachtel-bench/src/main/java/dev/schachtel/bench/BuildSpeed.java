@@ -13,8 +13,8 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
 
 /** How long build plans take: demo cards alone, and forty cards one by one. Warms up first. Run from the project's folder. */

@@ -19,14 +19,14 @@ import org.openjdk.jmh.annotations.Warmup;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** How long the whole answer for the demo card takes, and its front view. */
 @State(Scope.Benchmark)

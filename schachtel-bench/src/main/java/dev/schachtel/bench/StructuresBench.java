@@ -18,8 +18,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;

@@ -10,22 +10,22 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.edit.Scalars;
-import dev.schachtel.core.exchange.Choices;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Choices;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /** Cards that nobody would think of, by seed. */
 public final class RandomCards {
-    public static final List<String> KINDS = Anatomy.kinds(Piece.class).stream()
+    public static final List<String> KINDS = RecordType.kinds(Piece.class).stream()
             .filter(k -> !Base.class.isAssignableFrom(k))
-            .map(Anatomy::word)
+            .map(RecordType::word)
             .toList();
     public static final List<String> BASES =
-            Anatomy.kinds(Base.class).stream().map(Anatomy::word).toList();
+            RecordType.kinds(Base.class).stream().map(RecordType::word).toList();
     private static final List<String> TEXTS = List.of(
             "0.1 mm",
             "1/64",
@@ -180,17 +180,17 @@ public final class RandomCards {
         components(record, "", names);
         String name = names.get(random.nextInt(names.size()));
         Object holder = record;
-        Anatomy anatomy = Anatomy.of(record.getClass());
+        RecordType anatomy = RecordType.of(record.getClass());
         String[] path = name.split("\\.");
         for (int i = 0; i + 1 < path.length; i++) {
-            holder = anatomy.get(holder, anatomy.bone(path[i]).orElseThrow());
-            anatomy = Anatomy.of(holder.getClass());
+            holder = anatomy.get(holder, anatomy.component(path[i]).orElseThrow());
+            anatomy = RecordType.of(holder.getClass());
         }
-        Anatomy.Bone bone = anatomy.bone(path[path.length - 1]).orElseThrow();
+        RecordType.Component bone = anatomy.component(path[path.length - 1]).orElseThrow();
         return CardEdit.of(spec).set(id, name, text(spec, bone, anatomy.get(holder, bone), random));
     }
 
-    private static String text(CardSpec spec, Anatomy.Bone bone, Object now, Random random) {
+    private static String text(CardSpec spec, RecordType.Component bone, Object now, Random random) {
         if (now instanceof Length length) {
             double[] factors = {0, 0.25, 0.5, 0.8, 0.95, 1.05, 1.25, 2, 4};
             double mm = random.nextInt(4) == 0
@@ -211,15 +211,15 @@ public final class RandomCards {
             List<Piece> pieces = spec.pieces().toList();
             return pieces.get(random.nextInt(pieces.size())).id().value();
         } else if (bone.isFamily()) {
-            List<Class<?>> kinds = Anatomy.kinds(bone.content());
-            return Anatomy.word(kinds.get(random.nextInt(kinds.size())));
+            List<Class<?>> kinds = RecordType.kinds(bone.content());
+            return RecordType.word(kinds.get(random.nextInt(kinds.size())));
         }
         return TEXTS.get(random.nextInt(TEXTS.size()));
     }
 
     private static void components(Object record, String stem, List<String> all) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        RecordType anatomy = RecordType.of(record.getClass());
+        for (RecordType.Component bone : anatomy.components()) {
             all.add(stem + bone.name());
             if (bone.isFamily()) {
                 components(anatomy.get(record, bone), stem + bone.name() + ".", all);

@@ -16,9 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.supplies.Workshops;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.PlanJson;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.PlanJson;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 
 import io.swagger.v3.oas.annotations.Operation;

@@ -15,7 +15,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.run.RunEvent;
 
 import jakarta.servlet.http.HttpServletResponse;

@@ -15,10 +15,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.app.cards.NoSuchCardException;
 import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.RunFile;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.RunFile;
+import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;

@@ -22,13 +22,13 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.OrderWish;
+import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.HouseEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.TimesEdit;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
-import dev.schachtel.core.plan.Schools;
 
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -109,13 +109,14 @@ public class BuildController {
             @RequestParam String word) {
         CardSpec spec = cards.load(id).spec();
         Workshop workshop = workshops.now();
-        Schools.Taken taken = Schools.take(spec, workshop, question, word);
+        HouseQuestions.Taken taken = HouseQuestions.take(spec, workshop, question, word);
         if (!taken.workshop().equals(workshop)) {
             workshops.change(w -> w.with(w.techniques(), taken.workshop().house()));
         } else {
-            cards.change(new Change(id, seen.version(), seen.revision(), question + " " + word, s -> Schools.take(
-                            s, workshop, question, word)
-                    .spec()));
+            cards.change(
+                    new Change(id, seen.version(), seen.revision(), question + " " + word, s -> HouseQuestions.take(
+                                    s, workshop, question, word)
+                            .spec()));
         }
         return "redirect:/cards/" + id + "/build";
     }

@@ -20,11 +20,11 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.assembly.Trait;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.drawing.StepView;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
-import dev.schachtel.core.material.WorkTime;
+import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.plan.Deadline;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** Puts a build plan into what the Build station shows. */
 @Component
@@ -53,7 +53,7 @@ class BuildDesk {
                 open(plan, steps.steps().get(open - 1)),
                 needs(steps),
                 new BuildView.House(
-                        house.schools(plan, ways),
+                        house.questions(plan, ways),
                         ways.compared(),
                         house.ways(steps),
                         steps.batch().makers(),

@@ -24,10 +24,10 @@ import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.drawing.StepView;
-import dev.schachtel.core.exchange.BookletPdf;
-import dev.schachtel.core.exchange.BuildCalendar;
 import dev.schachtel.core.plan.Deadline;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.print.BookletPdf;
+import dev.schachtel.core.print.BuildCalendar;
 
 /** The build plan to take along: a booklet to print, and its sittings for a calendar. */
 @Controller

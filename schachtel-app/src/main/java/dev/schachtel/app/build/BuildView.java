@@ -9,7 +9,7 @@ public record BuildView(
         Frame frame, Sums sums, String bandSvg, List<Line> steps, Open open, List<Need> needs, House house) {
     /** What can be had another way. */
     public record House(
-            List<School> schools,
+            List<Question> questions,
             boolean compared,
             List<Way> ways,
             int makers,
@@ -20,7 +20,7 @@ public record BuildView(
             List<String> wishes) {}
 
     /** A question on which makers differ. */
-    public record School(String question, String title, List<Option> options) {}
+    public record Question(String question, String title, List<Option> options) {}
 
     /** One answer, what it changes in words, and by how many minutes. */
     public record Option(

@@ -10,9 +10,9 @@ import dev.schachtel.app.cards.Plans;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.plan.Plan;
-import dev.schachtel.core.plan.Schools;
 
 /** Puts house rules, lots and makers into what the Build station shows: what the other way costs. */
 @Component
@@ -23,9 +23,9 @@ class HouseDesk {
         this.wording = wording;
     }
 
-    List<BuildView.School> schools(Plan plan, Plans.HouseWays ways) {
+    List<BuildView.Question> questions(Plan plan, Plans.HouseWays ways) {
         return ways.questions().stream()
-                .map(s -> new BuildView.School(
+                .map(s -> new BuildView.Question(
                         s.question(),
                         wording.house(s.question()),
                         s.options().stream()
@@ -35,7 +35,7 @@ class HouseDesk {
                 .toList();
     }
 
-    private BuildView.Option option(String question, Schools.Option option, int cards, boolean compared) {
+    private BuildView.Option option(String question, HouseQuestions.Option option, int cards, boolean compared) {
         List<String> says = new ArrayList<>();
         long minutes = Math.round(option.later().toSeconds() / 60.0);
         if (compared && !option.yours() && minutes == 0) {

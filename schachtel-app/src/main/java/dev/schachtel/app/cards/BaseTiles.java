@@ -18,13 +18,13 @@ import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Kind;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.engineering.Engineering;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /**
  * The kinds of base as they are offered for a new card: found, not listed. A kind brings its icon as
@@ -43,13 +43,13 @@ class BaseTiles {
 
     List<Tile> all(Workshop workshop) {
         List<Tile> tiles = new ArrayList<>();
-        for (Class<?> kind : Anatomy.kinds(Base.class)) {
-            Optional<Anatomy.Bone> variant = variant(kind);
+        for (Class<?> kind : RecordType.kinds(Base.class)) {
+            Optional<RecordType.Component> variant = variant(kind);
             if (variant.isEmpty()) {
-                tiles.add(tile(Anatomy.word(kind), kind.getAnnotation(Kind.class), workshop));
+                tiles.add(tile(RecordType.word(kind), kind.getAnnotation(Kind.class), workshop));
             } else {
                 for (Object choice : variant.get().type().getEnumConstants()) {
-                    String value = Anatomy.word(kind) + "." + Scalars.kebab(((Enum<?>) choice).name());
+                    String value = RecordType.word(kind) + "." + Scalars.kebab(((Enum<?>) choice).name());
                     tiles.add(tile(value, kind.getAnnotation(Kind.class), workshop));
                 }
             }
@@ -57,8 +57,8 @@ class BaseTiles {
         return tiles;
     }
 
-    private static Optional<Anatomy.Bone> variant(Class<?> kind) {
-        return Anatomy.of(kind).bones().stream()
+    private static Optional<RecordType.Component> variant(Class<?> kind) {
+        return RecordType.of(kind).components().stream()
                 .filter(b -> b.asked().variant())
                 .findFirst();
     }
@@ -93,7 +93,7 @@ class BaseTiles {
     static Base base(String value, Format format) {
         int dot = value.indexOf('.');
         Base plain = CardEdit.base(dot < 0 ? value : value.substring(0, dot), format);
-        Optional<Anatomy.Bone> variant = dot < 0 ? Optional.empty() : variant(plain.getClass());
+        Optional<RecordType.Component> variant = dot < 0 ? Optional.empty() : variant(plain.getClass());
         if (variant.isEmpty()) {
             return plain;
         }

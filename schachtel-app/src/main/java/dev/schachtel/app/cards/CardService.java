@@ -16,8 +16,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.model.RefusedException;
 
 /** Keeps cards as revisions. Nothing is ever overwritten save a value that is still being typed. */
 @Service

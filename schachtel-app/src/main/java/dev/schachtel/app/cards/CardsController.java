@@ -26,8 +26,8 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.model.RefusedException;
 
 /** The home page, new cards, and what concerns a card as a whole. */
 @Controller

@@ -11,10 +11,10 @@ import dev.schachtel.app.words.Times;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** Puts the home page together. */
 @Component

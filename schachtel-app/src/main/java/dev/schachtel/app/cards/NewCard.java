@@ -9,9 +9,9 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Planner;
 
 /**
@@ -68,6 +68,6 @@ public record NewCard(String name, String format, String base, String front) {
 
     /** A base on which a raised panel would be at fault gets a flat one. */
     private static boolean sound(CardSpec spec, Workshop workshop) {
-        return Planner.plan(spec, workshop).findings().count(Severity.MEND) == 0;
+        return Planner.withoutRemedies(spec, workshop).findings().count(Severity.MEND) == 0;
     }
 }

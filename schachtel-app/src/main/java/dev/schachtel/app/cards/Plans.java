@@ -21,14 +21,14 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.CutSearch;
-import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.design.Adding;
+import dev.schachtel.core.design.Arrange;
+import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Workshop;
-import dev.schachtel.core.plan.Adding;
-import dev.schachtel.core.plan.Arrange;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
-import dev.schachtel.core.plan.Schools;
 
 /** Plans cards; remembers the last few, since planning is pure and a page often asks for the same card again. */
 @Component
@@ -46,7 +46,7 @@ public class Plans {
     private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
     private final Cache<Key, AssemblySearch> builds = keeping(SEARCHES);
 
-    private final Cache<Key, List<Schools.School>> ways = keeping(KEPT);
+    private final Cache<Key, List<HouseQuestions.Question>> ways = keeping(KEPT);
 
     private record Key(CardSpec spec, Workshop workshop) {}
 
@@ -143,14 +143,16 @@ public class Plans {
     /** What makers do differently on this card; with what each way costs once that was worked out. */
     public HouseWays ways(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
-        List<Schools.School> known = ways.getIfPresent(key);
-        return known == null ? new HouseWays(Schools.asked(spec, key.workshop), false) : new HouseWays(known, true);
+        List<HouseQuestions.Question> known = ways.getIfPresent(key);
+        return known == null
+                ? new HouseWays(HouseQuestions.asked(spec, key.workshop), false)
+                : new HouseWays(known, true);
     }
 
     /** Works out what each way costs. */
     public void compare(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
-        ways.get(key, k -> Schools.of(known(k)));
+        ways.get(key, k -> HouseQuestions.of(k.spec, k.workshop));
     }
 
     /**
@@ -158,7 +160,7 @@ public class Plans {
      *
      * @param compared whether their costs are worked out
      */
-    public record HouseWays(List<Schools.School> questions, boolean compared) {}
+    public record HouseWays(List<HouseQuestions.Question> questions, boolean compared) {}
 
     /** The card's plan with its build plan looked for a moment longer. */
     public Plan built(CardSpec spec) {

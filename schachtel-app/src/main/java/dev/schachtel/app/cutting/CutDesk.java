@@ -28,8 +28,6 @@ import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Grain;
@@ -37,6 +35,8 @@ import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** Puts a cut plan into what the Cut station shows. */
 @Component
@@ -224,7 +224,7 @@ class CutDesk {
 
     private static CutView.RollLine roll(LinearPlan plan) {
         Function<Length, String> much = plan.material() instanceof Foam foam && foam.form() == Foam.Form.SQUARES
-                ? length -> length.holds(Foam.SQUARE) + " squares"
+                ? length -> length.wholeTimes(Foam.SQUARE) + " squares"
                 : CutDesk::metres;
         return new CutView.RollLine(
                 plan.material().name(),

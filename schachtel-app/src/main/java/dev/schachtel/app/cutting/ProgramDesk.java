@@ -11,11 +11,11 @@ import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.cutting.TrimmerProgram;
 import dev.schachtel.core.drawing.SheetView;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** Puts the trimmer program into a strip of settings, and one stroke of it into words and a drawing. */
 @Component

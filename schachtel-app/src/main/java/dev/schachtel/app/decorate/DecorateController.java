@@ -20,8 +20,8 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.model.RefusedException;
 
 /** The Decorate station: what is done to which surface, in which order, with which times. */
 @Controller

@@ -26,15 +26,15 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Treatment;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
 
 /** Puts the surface work of a card into what the Decorate station shows. */
 @Component

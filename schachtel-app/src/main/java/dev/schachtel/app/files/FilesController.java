@@ -19,16 +19,16 @@ import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
-import dev.schachtel.core.exchange.CardFile;
-import dev.schachtel.core.exchange.CardSchema;
-import dev.schachtel.core.exchange.CutListCsv;
-import dev.schachtel.core.exchange.CuttingZip;
-import dev.schachtel.core.exchange.DxfFile;
-import dev.schachtel.core.exchange.HpglFile;
-import dev.schachtel.core.exchange.ProgramPdf;
-import dev.schachtel.core.exchange.SheetPdf;
-import dev.schachtel.core.exchange.SvgFile;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.CardSchema;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.print.CutListCsv;
+import dev.schachtel.core.print.CuttingZip;
+import dev.schachtel.core.print.DxfFile;
+import dev.schachtel.core.print.HpglFile;
+import dev.schachtel.core.print.ProgramPdf;
+import dev.schachtel.core.print.SheetPdf;
+import dev.schachtel.core.print.SvgFile;
 
 /** Files to take away: card file, cut list, parts and sheets in real millimetres. */
 @RestController

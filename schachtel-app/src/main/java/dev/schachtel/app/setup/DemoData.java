@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.supplies.Workshops;
-import dev.schachtel.core.exchange.CardFile;
+import dev.schachtel.core.files.CardFile;
 
 /** Loads the demo cards into an empty database, so that the first look shows something. */
 @Component

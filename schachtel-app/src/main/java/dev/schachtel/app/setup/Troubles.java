@@ -12,7 +12,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
 import dev.schachtel.app.cards.ChangedElsewhereException;
 import dev.schachtel.app.cards.NoSuchCardException;
-import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.model.RefusedException;
 
 import jakarta.servlet.http.HttpServletRequest;
 

@@ -20,12 +20,12 @@ import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Treatment;
-import dev.schachtel.core.edit.Anatomy;
-import dev.schachtel.core.edit.Scalars;
-import dev.schachtel.core.exchange.Choices;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Choices;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.Scalars;
 
 /** Input fields from what a record asks for; no kind of piece is known here. */
 @Component
@@ -91,8 +91,8 @@ public class FieldForms {
     }
 
     private void collect(CardSpec spec, String piece, Object record, String stem, List<Field> fields) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        RecordType anatomy = RecordType.of(record.getClass());
+        for (RecordType.Component bone : anatomy.components()) {
             Object value = anatomy.get(record, bone);
             String component = stem + bone.name();
             if (bone.isFamily()) {
@@ -104,14 +104,14 @@ public class FieldForms {
         }
     }
 
-    private static Field family(String piece, String component, Anatomy.Bone bone, Object value) {
-        List<Field.Option> options = Anatomy.kinds(bone.content()).stream()
-                .map(k -> new Field.Option(Anatomy.word(k), Anatomy.title(k), k == value.getClass()))
+    private static Field family(String piece, String component, RecordType.Component bone, Object value) {
+        List<Field.Option> options = RecordType.kinds(bone.content()).stream()
+                .map(k -> new Field.Option(RecordType.word(k), RecordType.title(k), k == value.getClass()))
                 .toList();
         return new Field(piece, component, bone.asked().value(), "choice", "", "", options, true, false);
     }
 
-    private Field scalar(CardSpec spec, String piece, String component, Anatomy.Bone bone, Object value) {
+    private Field scalar(CardSpec spec, String piece, String component, RecordType.Component bone, Object value) {
         Class<?> type = bone.content();
         String text = Scalars.write(value, spec.units());
         String label = bone.asked().value();
@@ -152,7 +152,7 @@ public class FieldForms {
         return new Field(piece, component, label, "choice", text, "", options(spec, bone, text), false, false);
     }
 
-    private List<Field.Option> options(CardSpec spec, Anatomy.Bone bone, String now) {
+    private List<Field.Option> options(CardSpec spec, RecordType.Component bone, String now) {
         List<Field.Option> options = new ArrayList<>();
         if (bone.content().isEnum()) {
             Arrays.stream(bone.content().getEnumConstants())

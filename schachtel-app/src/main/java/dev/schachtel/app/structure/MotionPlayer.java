@@ -13,11 +13,11 @@ import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.exchange.MotionJson;
-import dev.schachtel.core.exchange.RibbonSvg;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.MotionJson;
+import dev.schachtel.core.render.RibbonSvg;
 
 /** What the motion bar shows: the selected piece's movement, else the first that the card has. */
 final class MotionPlayer {

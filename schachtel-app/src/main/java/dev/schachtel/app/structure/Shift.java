@@ -2,8 +2,8 @@ package dev.schachtel.app.structure;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.edit.Positions;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.shape.Mm;
 
 /**

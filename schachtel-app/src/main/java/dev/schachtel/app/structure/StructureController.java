@@ -27,9 +27,9 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.OutlineFile;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.outlines.OutlineFile;
 import dev.schachtel.core.plan.Mending;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
@@ -98,7 +98,7 @@ public class StructureController {
             Model model) {
         Die taken = plans.die(die);
         StoredCard card = change(id, seen, "die for " + seen.select(), spec -> CardEdit.of(spec)
-                .died(id(seen.select()), component, taken));
+                .shapedBy(id(seen.select()), component, taken));
         return whole(card, seen.select(), seen.view(), model);
     }
 

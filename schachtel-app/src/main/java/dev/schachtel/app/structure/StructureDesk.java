@@ -28,9 +28,9 @@ import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.plan.Plan;
 
 /** Puts the Structure page together from a plan. */
@@ -113,7 +113,7 @@ class StructureDesk {
         List<String> own = plan.build().partsOf(piece.id()).stream()
                 .map(p -> letters.get(p.id()))
                 .toList();
-        String kind = Anatomy.title(piece.getClass());
+        String kind = RecordType.title(piece.getClass());
         String name = FieldForms.name(piece.id());
         boolean base = piece instanceof Base;
         String title = base ? kind : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
@@ -141,8 +141,8 @@ class StructureDesk {
     }
 
     private static List<Id> grounds(Piece piece) {
-        Anatomy anatomy = Anatomy.of(piece.getClass());
-        return anatomy.bones().stream()
+        RecordType anatomy = RecordType.of(piece.getClass());
+        return anatomy.components().stream()
                 .filter(b -> b.type() == Id.class && !b.name().equals("id"))
                 .map(b -> (Id) anatomy.get(piece, b))
                 .toList();
@@ -164,7 +164,7 @@ class StructureDesk {
     }
 
     private static List<StructureView.Addable> addable() {
-        return Anatomy.kinds(Piece.class).stream()
+        return RecordType.kinds(Piece.class).stream()
                 .filter(k -> !Base.class.isAssignableFrom(k))
                 .map(k -> addable(k, k.getAnnotation(Kind.class)))
                 .toList();

@@ -15,13 +15,13 @@ import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.Stack;
 import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.exchange.Look;
-import dev.schachtel.core.exchange.Pin;
-import dev.schachtel.core.exchange.StackSvg;
-import dev.schachtel.core.exchange.SvgWriter;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.Pin;
+import dev.schachtel.core.render.StackSvg;
+import dev.schachtel.core.render.SvgWriter;
 
 /** The drawings of the Structure page: stack, main view, and what stands beside the front view. */
 final class StructureDrawings {

@@ -3,12 +3,12 @@ package dev.schachtel.app.structure;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.edit.Anatomy;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.LengthTextException;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
 
 /**
  * What came from one field.
@@ -56,8 +56,8 @@ public record Typed(String piece, String component, String value, Integer nudge,
     private boolean isWhole(CardSpec spec) {
         Object record =
                 spec.find(new Id(piece), Piece.class).map(Object.class::cast).orElse(spec.brief());
-        return Anatomy.of(record.getClass())
-                .bone(component)
+        return RecordType.of(record.getClass())
+                .component(component)
                 .filter(b -> b.type() == int.class)
                 .isPresent();
     }

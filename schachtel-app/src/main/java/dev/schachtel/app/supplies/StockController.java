@@ -16,14 +16,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
-import dev.schachtel.core.exchange.StockCsv;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.print.StockCsv;
 
 /** The Stock page: what is in the drawer, what a card takes of it, what to buy. */
 @Controller
@@ -31,9 +31,9 @@ import dev.schachtel.core.measure.Units;
 public class StockController {
     private static final int LARGEST = 2 * 1024 * 1024;
     private final Workshops workshops;
-    private final Drawer drawer;
+    private final StockDesk drawer;
 
-    StockController(Workshops workshops, Drawer drawer) {
+    StockController(Workshops workshops, StockDesk drawer) {
         this.workshops = workshops;
         this.drawer = drawer;
     }

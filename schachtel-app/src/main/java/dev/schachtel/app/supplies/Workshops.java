@@ -10,7 +10,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
 
 /**

@@ -15,10 +15,10 @@ import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.assembly.Step;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.design.HouseQuestions;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
-import dev.schachtel.core.plan.Schools;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -59,7 +59,7 @@ class WordingTest {
     void everyAnswerOfEveryHouseHasItsName() {
         for (String file : List.of("upper-station.json", "viaduct.json", "platform-sign.json")) {
             Plan plan = Planner.plan(RunningApp.demo(file), WorkshopFile.standard());
-            for (Schools.School school : Schools.of(plan)) {
+            for (HouseQuestions.Question school : HouseQuestions.of(plan.spec(), plan.workshop())) {
                 assertThat(words.house(school.question())).isNotBlank();
                 school.options().forEach(o -> assertThat(words.house(school.question() + "." + o.word()))
                         .isNotBlank());

@@ -3,7 +3,7 @@ package dev.schachtel.core.assembly;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
-import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.house.HouseRules;
 
 /** What the structure of a card asks of the order. Ids and reasons: handbook chapter 3; the words are the application's. */
 enum BuildOrder implements OrderRule {

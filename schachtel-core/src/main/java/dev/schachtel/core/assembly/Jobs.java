@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Hazard;
-import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.schedule.Link;
 import dev.schachtel.core.schedule.Problem;
 import dev.schachtel.core.schedule.Task;

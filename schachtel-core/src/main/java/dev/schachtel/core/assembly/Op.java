@@ -10,9 +10,9 @@ import java.util.TreeSet;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Technique;
-import dev.schachtel.core.material.WorkTime;
 
 /**
  * One operation on all cards of the batch.

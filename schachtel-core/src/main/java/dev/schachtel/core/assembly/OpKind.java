@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import dev.schachtel.core.material.WorkTime;
+import dev.schachtel.core.house.WorkTime;
 
 /**
  * A kind of operation.

@@ -11,8 +11,8 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
 

@@ -14,7 +14,7 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Outline;

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
 import dev.schachtel.core.schedule.Schedule;
 
 /** A schedule as steps that say why they are where they are. */
-final class Steps {
+public final class Steps {
     private final Before before;
     private final List<Jobs.Job> jobs;
     private final Schedule schedule;

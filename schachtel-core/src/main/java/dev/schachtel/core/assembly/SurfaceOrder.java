@@ -7,7 +7,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Surfacing;
 
 /** What surface work asks of the order. Ids: handbook chapter 3; house rules decide where makers differ. */

@@ -8,11 +8,11 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Kind;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Pull;
-import dev.schachtel.core.edit.Anatomy;
-import dev.schachtel.core.edit.Reading;
-import dev.schachtel.core.edit.Scalars;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Reading;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.Scalars;
 
 /**
  * A component of a piece that somebody may change, found by what changing it does. Pulling it gives a remedy.
@@ -44,9 +44,9 @@ public record Lever(CardSpec spec, Pull pull, Id piece, String component, Length
 
     /** Adds a piece of the kind that does this; its values are those of any new one. */
     public static Optional<Remedy> adding(Pull pull) {
-        return Anatomy.kinds(Piece.class).stream()
+        return RecordType.kinds(Piece.class).stream()
                 .filter(k -> k.getAnnotation(Kind.class).pull() == pull)
-                .map(Anatomy::word)
+                .map(RecordType::word)
                 .map(word -> new Remedy(pull, new Amount.Count(1), List.of(new Change(new Id(word), "", word))))
                 .findFirst();
     }
@@ -97,7 +97,7 @@ public record Lever(CardSpec spec, Pull pull, Id piece, String component, Length
     /** Away from zero to a whole step. */
     static Length outward(Length exact, Length step) {
         Length size = exact.abs();
-        int steps = size.holds(step);
+        int steps = size.wholeTimes(step);
         Length up = step.times(step.times(steps).equals(size) ? steps : steps + 1);
         return exact.isNegative() ? up.negated() : up;
     }

@@ -8,10 +8,10 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.DamMake;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
-import dev.schachtel.core.edit.Reading;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Reading;
 
 /** Levers that are pulled together. */
 public final class Levers {

@@ -64,6 +64,6 @@ final class DepthCheck implements Check {
     private static Optional<Remedy> layers(Build build, Chamber chamber, Length asked) {
         return Lever.of(build.spec(), chamber.owner(), Pull.DAM_LAYERS).flatMap(lever -> lever.whole()
                 .map(now -> Length.ofNanometres(chamber.depth().nanometres() / now))
-                .map(each -> lever.to(asked.holds(each) + (asked.isMultipleOf(each) ? 0 : 1))));
+                .map(each -> lever.to(asked.wholeTimes(each) + (asked.isMultipleOf(each) ? 0 : 1))));
     }
 }

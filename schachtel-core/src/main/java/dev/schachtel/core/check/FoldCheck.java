@@ -56,7 +56,7 @@ final class FoldCheck implements Check {
                     .names(front.slab().name())
                     .thick(inside, limit)
                     .at(build.face().bounds().centre());
-            int halves = inside.holds(HALF_MM);
+            int halves = inside.wholeTimes(HALF_MM);
             Length up = HALF_MM.times(HALF_MM.times(halves).equals(inside) ? halves : halves + 1);
             draft.remedy(gusset.map(l -> l.to(up)));
             draft.mend();

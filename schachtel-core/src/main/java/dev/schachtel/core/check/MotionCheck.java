@@ -118,7 +118,7 @@ final class MotionCheck implements Check {
                         .flatMap(l -> l.by(lock.needed().minus(lock.guided()))));
                 lock.narrows()
                         .flatMap(n -> Lever.at(build.spec(), n))
-                        .map(l -> l.to(l.step().times(lock.widest().holds(l.step()))))
+                        .map(l -> l.to(l.step().times(lock.widest().wholeTimes(l.step()))))
                         .ifPresent(draft::remedy);
                 draft.mend();
             } else {

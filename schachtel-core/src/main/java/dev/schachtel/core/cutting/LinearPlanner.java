@@ -55,7 +55,7 @@ final class LinearPlanner {
         /** What is wider than the roll and may be joined is laid side by side. */
         void join(Length length, Length width, Length roll) {
             boolean wider = roll.isPositive() && width.isAbove(roll);
-            int strips = !wider ? 1 : width.holds(roll) + (width.isMultipleOf(roll) ? 0 : 1);
+            int strips = !wider ? 1 : width.wholeTimes(roll) + (width.isMultipleOf(roll) ? 0 : 1);
             joined = joined.plus(length.times(strips));
         }
 
@@ -134,7 +134,7 @@ final class LinearPlanner {
             }
         }
         Length missing = need.length();
-        int buy = full.isZero() ? 0 : missing.holds(full) + (missing.isMultipleOf(full) ? 0 : 1);
+        int buy = full.isZero() ? 0 : missing.wholeTimes(full) + (missing.isMultipleOf(full) ? 0 : 1);
         return new LinearPlan(material, needed, uses, missing, buy, new LinearPlan.Widths(tooWide, widest));
     }
 
@@ -148,7 +148,7 @@ final class LinearPlanner {
 
     /** Of the strips those that fill a length best. */
     private static List<Strip> fill(List<Strip> strips, Length length) {
-        int room = Math.min(LONGEST, length.holds(STEP));
+        int room = Math.min(LONGEST, length.wholeTimes(STEP));
         long all = strips.stream().mapToLong(s -> steps(s.length)).sum();
         if (all <= room) {
             return strips;
@@ -178,7 +178,7 @@ final class LinearPlanner {
     }
 
     private static int steps(Length length) {
-        int whole = length.holds(STEP);
+        int whole = length.wholeTimes(STEP);
         return STEP.times(whole).equals(length) ? whole : whole + 1;
     }
 }

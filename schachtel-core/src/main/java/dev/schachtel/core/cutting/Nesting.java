@@ -57,7 +57,7 @@ final class Nesting {
         }
 
         private static int cells(Length length) {
-            return length.holds(Length.ofMillimetres(1));
+            return length.wholeTimes(Length.ofMillimetres(1));
         }
     }
 

@@ -173,7 +173,7 @@ final class FrontLayers {
                     .ifPresent(film -> marks.add(new Mark.Area(
                             window, new Fill.Behind(film.material()), Meaning.CUT, Optional.of(chamber.owner()))));
             Fill plain = new Fill.Plain(chamber.filling().colour());
-            for (Outline piece : new Heap(chamber, window).pieces()) {
+            for (Outline piece : new FillingPile(chamber, window).pieces()) {
                 marks.add(new Mark.Area(piece, plain, Meaning.EDGE, Optional.of(chamber.owner())));
             }
         }

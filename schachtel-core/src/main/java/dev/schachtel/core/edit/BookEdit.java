@@ -10,6 +10,9 @@ import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /** Changes to the technique book, by text as the maker types it. Seconds 0 to 36 000, minutes 0 to 10 000. */
 public final class BookEdit {
@@ -118,8 +121,8 @@ public final class BookEdit {
                     case "dryMinutes", "washWithin" -> whole(text, MOST_MINUTES);
                     default -> throw new RefusedException(component, "is nothing that a technique has");
                 };
-        Anatomy anatomy = Anatomy.of(Technique.class);
-        Anatomy.Bone bone = anatomy.bone(component).orElseThrow();
+        RecordType anatomy = RecordType.of(Technique.class);
+        RecordType.Component bone = anatomy.component(component).orElseThrow();
         return (Technique) anatomy.with(t, bone, value, component);
     }
 

@@ -19,6 +19,9 @@ import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.shape.Outline;
 
 /**
@@ -76,7 +79,7 @@ public final class CardEdit {
      *
      * @throws RefusedException if the component is no shape, or the die's size can't be made there
      */
-    public CardSpec died(Id piece, String component, Die die) {
+    public CardSpec shapedBy(Id piece, String component, Die die) {
         String word =
                 switch (die.shape()) {
                     case ROUND -> "circle";
@@ -130,7 +133,7 @@ public final class CardEdit {
     }
 
     private static Class<?> kind(String word) {
-        return Anatomy.kind(Piece.class, word)
+        return RecordType.kind(Piece.class, word)
                 .filter(k -> !Base.class.isAssignableFrom(k))
                 .orElseThrow(() -> new RefusedException(word, "there is no piece of this kind"));
     }
@@ -148,8 +151,8 @@ public final class CardEdit {
     }
 
     private Object set(Object record, List<String> path, String text, String where) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        Anatomy.Bone bone = anatomy.bone(path.get(0))
+        RecordType anatomy = RecordType.of(record.getClass());
+        RecordType.Component bone = anatomy.component(path.get(0))
                 .filter(b -> !b.name().equals("id"))
                 .orElseThrow(() -> new RefusedException(where, "there is no '" + path.get(0) + "' here"));
         Object old = anatomy.get(record, bone);
@@ -172,12 +175,12 @@ public final class CardEdit {
     }
 
     /** The same thing as another kind of its family: values that both answer for are kept, others start afresh. */
-    private Object turn(Object old, Anatomy.Bone family, String word, String where) {
-        Class<?> kind = Anatomy.kind(family.content(), word)
+    private Object turn(Object old, RecordType.Component family, String word, String where) {
+        Class<?> kind = RecordType.kind(family.content(), word)
                 .orElseThrow(() -> new RefusedException(where, "'" + word + "' is no kind of " + family.name()));
-        Anatomy anatomy = Anatomy.of(kind);
+        RecordType anatomy = RecordType.of(kind);
         List<Object> values = new ArrayList<>();
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        for (RecordType.Component bone : anatomy.components()) {
             values.add(common(old, bone)
                     .flatMap(v -> allowed(bone, v, where))
                     .orElseGet(() -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
@@ -186,7 +189,7 @@ public final class CardEdit {
     }
 
     /** A value taken over from another kind, if this one allows it too. */
-    private Optional<Object> allowed(Anatomy.Bone bone, Object value, String where) {
+    private Optional<Object> allowed(RecordType.Component bone, Object value, String where) {
         if (!Scalars.isScalar(bone.content())) {
             return Optional.of(value);
         }
@@ -197,7 +200,7 @@ public final class CardEdit {
         }
     }
 
-    private static Optional<Object> common(Object old, Anatomy.Bone bone) {
+    private static Optional<Object> common(Object old, RecordType.Component bone) {
         try {
             return Optional.ofNullable(old.getClass().getMethod(bone.name()).invoke(old));
         } catch (ReflectiveOperationException e) {

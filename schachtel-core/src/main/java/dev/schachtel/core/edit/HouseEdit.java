@@ -1,6 +1,8 @@
 package dev.schachtel.core.edit;
 
-import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
 
 /** Changes to how many lots can dry or be pressed at a time, by text as the maker types it: 1 to 200. */
 public final class HouseEdit {
@@ -21,8 +23,8 @@ public final class HouseEdit {
         if (!typed.matches("[1-9]\\d{0,2}") || Integer.parseInt(typed) > MOST) {
             throw new RefusedException("'" + typed + "'", "must be a whole number from 1 to " + MOST);
         }
-        Anatomy anatomy = Anatomy.of(HouseRules.class);
+        RecordType anatomy = RecordType.of(HouseRules.class);
         return (HouseRules)
-                anatomy.with(house, anatomy.bone(component).orElseThrow(), Integer.parseInt(typed), component);
+                anatomy.with(house, anatomy.component(component).orElseThrow(), Integer.parseInt(typed), component);
     }
 }

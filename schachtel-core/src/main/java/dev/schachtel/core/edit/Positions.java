@@ -8,6 +8,8 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
 
 /**
  * Where a piece says that it lies: its components that are places, its own or those of what it is made of, such as
@@ -26,8 +28,8 @@ public final class Positions {
     }
 
     private static void collect(Object record, String stem, List<Spot> spots) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        RecordType anatomy = RecordType.of(record.getClass());
+        for (RecordType.Component bone : anatomy.components()) {
             Object value = anatomy.get(record, bone);
             Pull pull = bone.asked().pull();
             if (value instanceof Length length && (pull == Pull.ACROSS || pull == Pull.UP)) {

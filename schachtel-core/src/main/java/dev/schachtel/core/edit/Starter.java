@@ -20,6 +20,9 @@ import dev.schachtel.core.card.Silhouette;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /** First values of a new piece, from what its record asks and what the card has already. */
 final class Starter {
@@ -31,9 +34,9 @@ final class Starter {
     }
 
     Object start(Class<?> kind, Id id) {
-        Anatomy anatomy = Anatomy.of(kind);
+        RecordType anatomy = RecordType.of(kind);
         List<Object> values = new ArrayList<>();
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        for (RecordType.Component bone : anatomy.components()) {
             boolean size = bone.name().equals("width") || bone.name().equals("height");
             boolean overall = Base.class.isAssignableFrom(kind) || Silhouette.class.isAssignableFrom(kind);
             values.add(
@@ -54,7 +57,7 @@ final class Starter {
      * @throws RefusedException if there is no such kind
      */
     static Base base(String word, Format format) {
-        Class<?> kind = Anatomy.kind(Base.class, word)
+        Class<?> kind = RecordType.kind(Base.class, word)
                 .orElseThrow(() -> new RefusedException("base", "there is no base of this kind"));
         MaterialId card = new MaterialId("slate-300");
         FlatFold plain = new FlatFold(format.width(), format.height(), FlatFold.Fold.SIDE, Length.ZERO, card);
@@ -67,7 +70,7 @@ final class Starter {
         Set<String> used = new HashSet<>(TAKEN);
         spec.base().faces().forEach(f -> used.add(f.value()));
         spec.pieces().map(p -> p.id().value()).forEach(used::add);
-        String word = kind == Mat.class && !used.contains("panel") ? "panel" : Anatomy.word(kind);
+        String word = kind == Mat.class && !used.contains("panel") ? "panel" : RecordType.word(kind);
         int n = 1;
         while (used.contains(n == 1 ? word : word + "-" + n)) {
             n++;
@@ -77,9 +80,9 @@ final class Starter {
 
     /** The same piece under another id, its references turned to what this card has. */
     Object settle(Object piece, Id id) {
-        Anatomy anatomy = Anatomy.of(piece.getClass());
+        RecordType anatomy = RecordType.of(piece.getClass());
         List<Object> values = new ArrayList<>();
-        for (Anatomy.Bone bone : anatomy.bones()) {
+        for (RecordType.Component bone : anatomy.components()) {
             Object value = anatomy.get(piece, bone);
             boolean reference = value instanceof Id && !bone.name().equals("id");
             boolean here = reference
@@ -93,7 +96,7 @@ final class Starter {
         return anatomy.make(values, id.value());
     }
 
-    private Object first(Anatomy.Bone bone, String path) {
+    private Object first(RecordType.Component bone, String path) {
         Asked asked = bone.asked();
         String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
         if (initial.endsWith("%")) {
@@ -109,7 +112,7 @@ final class Starter {
             return last(initial, Opens.class).orElseGet(() -> new Id(initial));
         }
         if (bone.isFamily()) {
-            Class<?> kind = Anatomy.kind(bone.content(), initial).orElseThrow();
+            Class<?> kind = RecordType.kind(bone.content(), initial).orElseThrow();
             return start(kind, Id.BASE);
         }
         return Scalars.read(bone, initial, spec.units(), path);

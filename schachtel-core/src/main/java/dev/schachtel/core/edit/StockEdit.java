@@ -18,6 +18,9 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /**
  * Changes to what is in the drawer, by text as the maker types it. Every method answers the workshop as it is then.
@@ -145,8 +148,8 @@ public final class StockEdit {
     }
 
     private <T> T changed(T record, String component, String text) {
-        Anatomy anatomy = Anatomy.of(record.getClass());
-        Anatomy.Bone bone = anatomy.bone(component)
+        RecordType anatomy = RecordType.of(record.getClass());
+        RecordType.Component bone = anatomy.component(component)
                 .filter(b -> !b.name().equals("id"))
                 .orElseThrow(() -> new RefusedException(component, "is nothing that can be changed here"));
         Function<String, Object> read = bone.content() == Length.class

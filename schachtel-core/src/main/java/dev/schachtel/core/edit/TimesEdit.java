@@ -3,7 +3,8 @@ package dev.schachtel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 
-import dev.schachtel.core.material.WorkTime;
+import dev.schachtel.core.house.WorkTime;
+import dev.schachtel.core.model.RefusedException;
 
 /** Changes to how long kinds of work take this maker, by text as it is typed: seconds from 0 to 36 000. */
 public final class TimesEdit {

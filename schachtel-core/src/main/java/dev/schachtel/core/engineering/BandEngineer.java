@@ -29,19 +29,19 @@ public final class BandEngineer implements Engineer<Band> {
     }
 
     @Override
-    public void engineer(Band band, Site site) {
-        site.afterwards(() -> site.afterwards(() -> lay(band, site)));
+    public void engineer(Band band, BuildDraft draft) {
+        draft.afterwards(() -> draft.afterwards(() -> lay(band, draft)));
     }
 
-    private static void lay(Band band, Site site) {
-        Length thick = site.levels().stream().map(Level::top).reduce(Length.ZERO, Length::max);
-        Length w = site.spec().base().width();
+    private static void lay(Band band, BuildDraft draft) {
+        Length thick = draft.levels().stream().map(Level::top).reduce(Length.ZERO, Length::max);
+        Length w = draft.spec().base().width();
         Length length = w.plus(thick).times(2).plus(band.ease()).plus(band.overlap());
-        Cardstock card = new Stuff(site).card(band.card(), new Source(band.id(), "card"));
+        Cardstock card = new Materials(draft).card(band.card(), new Source(band.id(), "card"));
         PartId id = new PartId(band.id(), "");
         Placement front =
                 Placement.at(Length.ZERO, band.up().minus(band.height().half()));
-        site.part(
+        draft.part(
                 Part.of(
                                 id,
                                 "Belly band",
@@ -51,11 +51,12 @@ public final class BandEngineer implements Engineer<Band> {
                         .at(front),
                 List.of(Outline.sheet(w, band.height()).placed(front)));
         Outline covers = Outline.sheet(w, band.height()).placed(front);
-        site.levels().stream()
+        draft.levels().stream()
                 .filter(l -> !l.slab().part().equals(id))
                 .filter(l -> l.slab().footprints().stream().anyMatch(covers::overlaps))
-                .forEach(l -> site.joint(new Joint(SlabId.of(id), l.slab().id(), Joint.Hold.MEETS, card, Length.ZERO)));
-        Ledger ledger = new Ledger(site, band.id());
+                .forEach(
+                        l -> draft.joint(new Joint(SlabId.of(id), l.slab().id(), Joint.Hold.MEETS, card, Length.ZERO)));
+        Ledger ledger = new Ledger(draft, band.id());
         ledger.formula(
                 "Band, long",
                 Amount.of(length),

@@ -43,17 +43,17 @@ public final class BridgeEngineer implements Engineer<Bridge> {
     }
 
     @Override
-    public void engineer(Bridge bridge, Site site) {
-        site.ground(bridge.on(), new Source(bridge.id(), "on")).ifPresent(ground -> span(bridge, ground, site));
+    public void engineer(Bridge bridge, BuildDraft draft) {
+        draft.ground(bridge.on(), new Source(bridge.id(), "on")).ifPresent(ground -> span(bridge, ground, draft));
     }
 
-    private static void span(Bridge bridge, Ground ground, Site site) {
-        Stuff stuff = new Stuff(site);
+    private static void span(Bridge bridge, Ground ground, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(bridge.card(), new Source(bridge.id(), "card"));
         Length length = bridge.opening().plus(bridge.tab().times(2));
         PartId strip = new PartId(bridge.id(), "strip");
         Placement corner = Placement.at(bridge.across().minus(length.half()), bridge.up());
-        site.part(Part.of(
+        draft.part(Part.of(
                         strip,
                         "Bridge",
                         card,
@@ -61,19 +61,19 @@ public final class BridgeEngineer implements Engineer<Bridge> {
                         Outline.sheet(length, bridge.height()))
                 .at(corner));
         Material fixing = stuff.adhesive(bridge.fixing(), new Source(bridge.id(), "fixing"));
-        site.lay(SlabId.of(strip), ground.slab(), fixing);
+        draft.lay(SlabId.of(strip), ground.slab(), fixing);
         Length gap = gap(bridge);
         int most = most(bridge, gap);
         List<Length> middles = middles(bridge, gap);
-        pieces(bridge, site, SlabId.of(strip), middles);
+        pieces(bridge, draft, SlabId.of(strip), middles);
         if (bridge.pieces() > most) {
             Source pieces = new Source(bridge.id(), "pieces");
-            site.fault(Fault.mend(
+            draft.fault(Fault.mend(
                             RuleId.HANGING_COUNT, pieces, "", new Amount.Count(bridge.pieces()), new Amount.Count(most))
-                    .remedy(site.lever(pieces).map(l -> l.to(most))));
+                    .remedy(draft.lever(pieces).map(l -> l.to(most))));
         }
-        low(bridge, ground, site);
-        derive(bridge, site, length, gap, most);
+        low(bridge, ground, draft);
+        derive(bridge, draft, length, gap, most);
     }
 
     /** (r1 + r2) sin 10, r reaching from the strip to the foot of a piece. */
@@ -84,7 +84,7 @@ public final class BridgeEngineer implements Engineer<Bridge> {
 
     static int most(Bridge bridge, Length gap) {
         Length room = bridge.opening().minus(bridge.edge().times(2)).plus(gap);
-        return room.isPositive() ? room.holds(bridge.pieceWidth().plus(gap)) : 0;
+        return room.isPositive() ? room.wholeTimes(bridge.pieceWidth().plus(gap)) : 0;
     }
 
     /** Middles spread evenly over the opening, with half a gap more at the ends than the room they need. */
@@ -101,11 +101,11 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         return middles;
     }
 
-    private static void pieces(Bridge bridge, Site site, SlabId strip, List<Length> middles) {
+    private static void pieces(Bridge bridge, BuildDraft draft, SlabId strip, List<Length> middles) {
         if (middles.isEmpty()) {
             return;
         }
-        Cardstock card = new Stuff(site).card(bridge.pieceCard(), new Source(bridge.id(), "pieceCard"));
+        Cardstock card = new Materials(draft).card(bridge.pieceCard(), new Source(bridge.id(), "pieceCard"));
         Length w = bridge.pieceWidth();
         Length h = bridge.pieceHeight();
         Length foot = bridge.up().minus(bridge.drop()).minus(h);
@@ -113,13 +113,13 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         for (int i = 0; i < middles.size(); i++) {
             PartId id = new PartId(bridge.id(), "hanging-" + (i + 1));
             Placement at = Placement.at(middles.get(i).minus(w.half()), foot);
-            site.part(Part.of(id, "Hanging piece and its mirror", card, Form.of(Form.Sort.SHAPE, w, h), outline)
+            draft.part(Part.of(id, "Hanging piece and its mirror", card, Form.of(Form.Sort.SHAPE, w, h), outline)
                     .at(at)
                     .stacked(2)
                     .cutBy(CutMethod.DIE));
             SlabId slab = SlabId.of(id);
-            site.tie(slab, strip, new Stuff(site).glue(new Source(bridge.id(), "pieceCard")));
-            site.workings()
+            draft.tie(slab, strip, new Materials(draft).glue(new Source(bridge.id(), "pieceCard")));
+            draft.workings()
                     .motion(new Motion(
                             bridge.id(),
                             "swings",
@@ -130,23 +130,23 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         }
         Length thread = bridge.drop().plus(TIED.times(2));
         PartId threads = new PartId(bridge.id(), "thread");
-        site.folded(Threads.part(site, threads, thread, bridge.thread())
+        draft.folded(Threads.part(draft, threads, thread, bridge.thread())
                 .at(middles.stream().map(x -> Placement.at(x, bridge.up())).toList()));
     }
 
     /** Drop and height leave 5 mm above what the card stands on: the foot of the face it hangs before. */
-    private static void low(Bridge bridge, Ground ground, Site site) {
+    private static void low(Bridge bridge, Ground ground, BuildDraft draft) {
         Length foot = bridge.up().minus(bridge.drop()).minus(bridge.pieceHeight());
         Length above = foot.minus(ground.at().up());
         if (bridge.pieces() > 0 && above.isBelow(ABOVE_TABLE)) {
             Source drop = new Source(bridge.id(), "drop");
-            site.fault(Fault.mend(RuleId.HANGING_LOW, drop, above, ABOVE_TABLE)
-                    .remedy(site.lever(drop).flatMap(l -> l.by(above.minus(ABOVE_TABLE)))));
+            draft.fault(Fault.mend(RuleId.HANGING_LOW, drop, above, ABOVE_TABLE)
+                    .remedy(draft.lever(drop).flatMap(l -> l.by(above.minus(ABOVE_TABLE)))));
         }
     }
 
-    private static void derive(Bridge bridge, Site site, Length length, Length gap, int most) {
-        Ledger ledger = new Ledger(site, bridge.id());
+    private static void derive(Bridge bridge, BuildDraft draft, Length length, Length gap, int most) {
+        Ledger ledger = new Ledger(draft, bridge.id());
         ledger.sum(
                 "Strip, long",
                 length,

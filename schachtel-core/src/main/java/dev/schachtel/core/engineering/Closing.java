@@ -13,33 +13,33 @@ import dev.schachtel.core.measure.Length;
 
 /** A leaf that closes over what lies inside: it meets everything that is stuck to the other leaf. */
 final class Closing {
-    private final Site site;
+    private final BuildDraft draft;
     private final SlabId leaf;
     private final SlabId over;
     private final Material card;
 
-    Closing(Site site, SlabId leaf, SlabId over, Material card) {
-        this.site = site;
+    Closing(BuildDraft draft, SlabId leaf, SlabId over, Material card) {
+        this.draft = draft;
         this.leaf = leaf;
         this.over = over;
         this.card = card;
     }
 
     void meet() {
-        site.workings().leaf(new Leaf(leaf, over));
+        draft.workings().leaf(new Leaf(leaf, over));
         Set<SlabId> inside = new LinkedHashSet<>();
         Deque<SlabId> next = new ArrayDeque<>();
         next.add(over);
         while (!next.isEmpty()) {
             SlabId at = next.poll();
             if (!at.equals(leaf) && inside.add(at)) {
-                site.joints().stream()
+                draft.joints().stream()
                         .filter(j -> j.lower().equals(at) && j.hold() == Joint.Hold.RESTS)
                         .forEach(j -> next.add(j.upper()));
             }
         }
         for (SlabId slab : inside) {
-            site.joint(new Joint(leaf, slab, Joint.Hold.MEETS, card, Length.ZERO));
+            draft.joint(new Joint(leaf, slab, Joint.Hold.MEETS, card, Length.ZERO));
         }
     }
 }

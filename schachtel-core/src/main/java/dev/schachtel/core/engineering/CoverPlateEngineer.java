@@ -26,16 +26,16 @@ public final class CoverPlateEngineer implements Engineer<CoverPlate> {
     }
 
     @Override
-    public void engineer(CoverPlate plate, Site site) {
-        site.ground(plate.on(), new Source(plate.id(), "on")).ifPresent(ground -> lay(plate, ground, site));
+    public void engineer(CoverPlate plate, BuildDraft draft) {
+        draft.ground(plate.on(), new Source(plate.id(), "on")).ifPresent(ground -> lay(plate, ground, draft));
     }
 
-    private static void lay(CoverPlate plate, Ground ground, Site site) {
+    private static void lay(CoverPlate plate, Ground ground, BuildDraft draft) {
         Length w = GridEngineer.free(ground.width(), plate.margin(), plate.bar(), plate.columns());
         Length h = GridEngineer.free(ground.height(), plate.margin(), plate.bar(), plate.rows());
         if (!w.isPositive() || !h.isPositive()) {
             Source bar = new Source(plate.id(), "bar");
-            site.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(w, h), Length.ZERO));
+            draft.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(w, h), Length.ZERO));
             return;
         }
         Length cellW = w.splitInto(plate.columns()).get(0);
@@ -49,14 +49,14 @@ public final class CoverPlateEngineer implements Engineer<CoverPlate> {
                         plate.margin().plus(cellH.plus(plate.bar()).times(r)))));
             }
         }
-        Stuff stuff = new Stuff(site);
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(plate.card(), new Source(plate.id(), "card"));
         PartId id = new PartId(plate.id(), "");
-        site.part(Part.of(id, "Cover plate", card, Form.of(Form.Sort.FRAME, ground.width(), ground.height()), lattice)
+        draft.part(Part.of(id, "Cover plate", card, Form.of(Form.Sort.FRAME, ground.width(), ground.height()), lattice)
                 .at(ground.at())
                 .cutBy(CutMethod.DIE));
-        site.lay(SlabId.of(id), ground.slab(), stuff.adhesive(plate.fixing(), new Source(plate.id(), "fixing")));
-        Ledger ledger = new Ledger(site, plate.id());
+        draft.lay(SlabId.of(id), ground.slab(), stuff.adhesive(plate.fixing(), new Source(plate.id(), "fixing")));
+        Ledger ledger = new Ledger(draft, plate.id());
         ledger.formula(
                 "Cell",
                 Amount.of(cellW, cellH),

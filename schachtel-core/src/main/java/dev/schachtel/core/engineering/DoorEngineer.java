@@ -39,30 +39,30 @@ public final class DoorEngineer implements Engineer<Door> {
     }
 
     @Override
-    public void engineer(Door door, Site site) {
-        site.ground(door.on(), new Source(door.id(), "on")).ifPresent(ground -> cut(door, ground, site));
+    public void engineer(Door door, BuildDraft draft) {
+        draft.ground(door.on(), new Source(door.id(), "on")).ifPresent(ground -> cut(door, ground, draft));
     }
 
-    private static void cut(Door door, Ground ground, Site site) {
+    private static void cut(Door door, Ground ground, BuildDraft draft) {
         Length w = door.width();
         Length h = door.height();
         Placement corner = Placement.at(door.across().minus(w.half()), door.up().minus(h.half()));
         Outline whole = Outline.sheet(w, h).placed(corner);
         if (door.hinge() == Door.Hinge.PAIR) {
             Length each = w.minus(door.gap()).half();
-            leaf(door, ground, site, Outline.sheet(each, h).placed(corner), Door.Hinge.LEFT);
+            leaf(door, ground, draft, Outline.sheet(each, h).placed(corner), Door.Hinge.LEFT);
             Placement other = corner.moved(w.minus(each), Length.ZERO);
-            leaf(door, ground, site, Outline.sheet(each, h).placed(other), Door.Hinge.RIGHT);
+            leaf(door, ground, draft, Outline.sheet(each, h).placed(other), Door.Hinge.RIGHT);
         } else {
-            leaf(door, ground, site, whole, door.hinge());
+            leaf(door, ground, draft, whole, door.hinge());
         }
-        site.open(ground.slab(), whole);
+        draft.open(ground.slab(), whole);
         Outline round = Outline.sheet(w.plus(BEYOND.times(2)), h.plus(BEYOND.times(2)))
                 .placed(corner.moved(BEYOND.negated(), BEYOND.negated()));
-        site.zone(new Zone(Zone.Use.KEEP_OFF, door.id(), ground.under(), round));
-        site.zone(new Zone(Zone.Use.NO_GLUE, door.id(), ground.under(), round));
-        site.zone(new Zone(Zone.Use.SEEN_THROUGH, door.id(), ground.under(), whole));
-        Ledger ledger = new Ledger(site, door.id());
+        draft.zone(new Zone(Zone.Use.KEEP_OFF, door.id(), ground.under(), round));
+        draft.zone(new Zone(Zone.Use.NO_GLUE, door.id(), ground.under(), round));
+        draft.zone(new Zone(Zone.Use.SEEN_THROUGH, door.id(), ground.under(), whole));
+        Ledger ledger = new Ledger(draft, door.id());
         ledger.formula(
                 "Free of glue",
                 Amount.of(w.plus(BEYOND.times(2)), h.plus(BEYOND.times(2))),
@@ -71,7 +71,7 @@ public final class DoorEngineer implements Engineer<Door> {
                 ledger.term("", h, "height"),
                 ledger.term("border", BEYOND, "width"));
         double length = Mm.of(door.hinge() == Door.Hinge.TOP || door.hinge() == Door.Hinge.BOTTOM ? h : w);
-        site.workings()
+        draft.workings()
                 .side(new SideView(
                         door.id(),
                         "opens",
@@ -81,39 +81,39 @@ public final class DoorEngineer implements Engineer<Door> {
                                 Sides.limb(Point.ORIGIN, length, share * door.opens())))));
     }
 
-    private static void leaf(Door door, Ground ground, Site site, Outline leaf, Door.Hinge hinge) {
+    private static void leaf(Door door, Ground ground, BuildDraft draft, Outline leaf, Door.Hinge hinge) {
         String which = door.hinge() == Door.Hinge.PAIR && hinge == Door.Hinge.RIGHT ? "second" : "leaf";
         SlabId slab = new SlabId(door.id() + "/" + which);
-        Part part = site.part(ground.part()).orElseThrow();
-        site.slab(new Slab(
+        Part part = draft.part(ground.part()).orElseThrow();
+        draft.slab(new Slab(
                 slab,
                 ground.part(),
                 which.equals("leaf") ? "Door" : "Second door",
                 part.material().thickness(),
                 List.of(leaf)));
-        site.levelWith(slab, ground.slab());
+        draft.levelWith(slab, ground.slab());
         List<Point> line = Hinge.around(leaf.bounds(), hinge);
         Placement lies = part.at().get(0);
         double dx = -Mm.of(lies.across());
         double dy = -Mm.of(lies.up());
         List<Point> own =
                 ground.openedOut(line).stream().map(p -> p.plus(dx, dy)).toList();
-        site.change(ground.part(), p -> p.with(new Slit(door.id(), own, line)));
-        site.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Way.MOUNTAIN));
+        draft.change(ground.part(), p -> p.with(new Slit(door.id(), own, line)));
+        draft.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Way.MOUNTAIN));
         if (which.equals("leaf")) {
             Outline.Size size =
                     new Outline.Size(leaf.bounds().wide(), leaf.bounds().high());
             Placement at = Placement.at(
                     Mm.length(leaf.bounds().left()), Mm.length(leaf.bounds().bottom()));
-            site.ground(
+            draft.ground(
                     door.id(),
                     Ground.of(ground.part(), slab, at, size, Ground.Edge.NONE).on(ground.under()));
         }
-        opens(door, ground, site, slab, line);
+        opens(door, ground, draft, slab, line);
     }
 
-    private static void opens(Door door, Ground ground, Site site, SlabId slab, List<Point> line) {
-        site.workings()
+    private static void opens(Door door, Ground ground, BuildDraft draft, SlabId slab, List<Point> line) {
+        draft.workings()
                 .motion(new Motion(
                         door.id(),
                         "opens",

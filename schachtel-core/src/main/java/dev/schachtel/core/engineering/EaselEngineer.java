@@ -57,42 +57,42 @@ public final class EaselEngineer implements Engineer<Easel> {
     }
 
     @Override
-    public void engineer(Easel easel, Site site) {
+    public void engineer(Easel easel, BuildDraft draft) {
         Length w = easel.width();
         Length h = easel.height();
         Length b = Length.max(Length.ofMillimetres(1), Length.min(easel.crease(), h.minus(Length.ofMillimetres(1))));
         EaselGeometry geometry = new EaselGeometry(h, b);
-        Stand stand = stand(easel, geometry, site);
-        Cardstock card = new Stuff(site).card(easel.card(), new Source(Id.BASE, "card"));
+        Stand stand = stand(easel, geometry, draft);
+        Cardstock card = new Materials(draft).card(easel.card(), new Source(Id.BASE, "card"));
         Outline leaf = Outline.sheet(w, h);
         Outline flap = Outline.sheet(w, b);
         Outline strut = Outline.sheet(w, geometry.strut()).placed(Placement.at(Length.ZERO, b));
-        site.face(leaf);
-        site.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h.times(2)), Outline.sheet(w, h.times(2)))
+        draft.face(leaf);
+        draft.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h.times(2)), Outline.sheet(w, h.times(2)))
                 .grain(Grain.ACROSS));
-        site.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(leaf)));
-        site.slab(new Slab(STRUT, PART, "Strut", card.thickness(), List.of(strut)));
-        site.slab(new Slab(FLAP, PART, "Flap", card.thickness(), List.of(flap)));
-        site.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Way.MOUNTAIN));
-        site.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Way.VALLEY));
+        draft.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(leaf)));
+        draft.slab(new Slab(STRUT, PART, "Strut", card.thickness(), List.of(strut)));
+        draft.slab(new Slab(FLAP, PART, "Flap", card.thickness(), List.of(flap)));
+        draft.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Way.VALLEY));
         Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP)
                 .folded(TurnedOver.upwards(h));
-        site.ground(Id.INSIDE, inside);
-        face(easel, site, b);
-        site.afterwards(() -> stopBar(easel, site, stand));
-        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
-        site.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
-        derive(easel, site, geometry, stand);
-        moves(site, geometry, stand);
-        site.workings().flat(new Flat("closed", w, h, 3));
-        site.afterwards(() -> {
-            new Closing(site, STRUT, BACK, card).meet();
-            new Closing(site, FLAP, BACK, card).meet();
-            stopHolds(easel, site);
+        draft.ground(Id.INSIDE, inside);
+        face(easel, draft, b);
+        draft.afterwards(() -> stopBar(easel, draft, stand));
+        draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
+        draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
+        derive(easel, draft, geometry, stand);
+        moves(draft, geometry, stand);
+        draft.workings().flat(new Flat("closed", w, h, 3));
+        draft.afterwards(() -> {
+            new Closing(draft, STRUT, BACK, card).meet();
+            new Closing(draft, FLAP, BACK, card).meet();
+            stopHolds(easel, draft);
         });
     }
 
-    private static Stand stand(Easel easel, EaselGeometry geometry, Site site) {
+    private static Stand stand(Easel easel, EaselGeometry geometry, BuildDraft draft) {
         Optional<Length> stop;
         Optional<Double> lean;
         if (easel.stand() instanceof Easel.Stand.Stop chosen) {
@@ -106,52 +106,52 @@ public final class EaselEngineer implements Engineer<Easel> {
         if (stop.isEmpty() || lean.isEmpty()) {
             Source crease = new Source(Id.BASE, "crease");
             Length half = easel.height().half();
-            site.fault(Fault.mend(RuleId.STANDS, crease, easel.crease(), half)
-                    .remedy(site.lever(crease).map(l -> l.to(half))));
+            draft.fault(Fault.mend(RuleId.STANDS, crease, easel.crease(), half)
+                    .remedy(draft.lever(crease).map(l -> l.to(half))));
             return new Stand(Mm.of(easel.height().half()), 60, false);
         }
         return new Stand(Mm.of(stop.get()), lean.get(), true);
     }
 
     /** The face covers the whole front but is held by the flap alone. */
-    private static void face(Easel easel, Site site, Length b) {
-        Stuff stuff = new Stuff(site);
+    private static void face(Easel easel, BuildDraft draft, Length b) {
+        Materials stuff = new Materials(draft);
         Length w = easel.width();
         Length h = easel.height();
         Cardstock card = stuff.card(easel.faceCard(), new Source(Id.BASE, "faceCard"));
-        site.part(Part.of(FACE, "Face", card, Form.rectangle(w, h), Outline.sheet(w, h)));
+        draft.part(Part.of(FACE, "Face", card, Form.rectangle(w, h), Outline.sheet(w, h)));
         SlabId slab = SlabId.of(FACE);
-        site.lay(slab, FLAP, stuff.adhesive(easel.fixing(), new Source(Id.BASE, "fixing")));
-        site.ground(
+        draft.lay(slab, FLAP, stuff.adhesive(easel.fixing(), new Source(Id.BASE, "fixing")));
+        draft.ground(
                 Id.FRONT,
                 Ground.of(FACE, slab, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.LEVEL)
                         .on(FLAP));
-        new Ledger(site, Id.BASE)
+        new Ledger(draft, Id.BASE)
                 .formula(
                         "Glued, from the foot",
                         Amount.of(b),
                         "the flap under the crease only: {0}",
-                        new Ledger(site, Id.BASE).term("crease", b, "crease"));
+                        new Ledger(draft, Id.BASE).term("crease", b, "crease"));
     }
 
-    private static void stopBar(Easel easel, Site site, Stand stand) {
-        Foam foam = new Stuff(site).foam(easel.stop(), new Source(Id.BASE, "stop"));
+    private static void stopBar(Easel easel, BuildDraft draft, Stand stand) {
+        Foam foam = new Materials(draft).foam(easel.stop(), new Source(Id.BASE, "stop"));
         Length long_ = Length.max(STOP_WIDE, Length.ofNanometres(easel.width().nanometres() / 10 * 6));
         Length up = easel.height().minus(Mm.length(stand.stop())).minus(STOP_WIDE);
         Placement at = Placement.at(easel.width().minus(long_).half(), up);
-        site.part(Part.of(STOP, "Stop bar", foam, Form.rectangle(long_, STOP_WIDE), Outline.sheet(long_, STOP_WIDE))
+        draft.part(Part.of(STOP, "Stop bar", foam, Form.rectangle(long_, STOP_WIDE), Outline.sheet(long_, STOP_WIDE))
                 .at(at)
                 .stacked(easel.stopLayers())
                 .cutBy(CutMethod.SCISSORS));
-        site.joint(new Joint(SlabId.of(STOP), BACK, Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(SlabId.of(STOP), BACK, Joint.Hold.RESTS, foam, Length.ZERO));
     }
 
     /** The bar is at least 1 mm higher than the face is thick at its foot. */
-    private static void stopHolds(Easel easel, Site site) {
+    private static void stopHolds(Easel easel, BuildDraft draft) {
         Length bottom = Length.ZERO;
         Length top = Length.ZERO;
         Length bar = Length.ZERO;
-        for (Level level : site.levels()) {
+        for (Level level : draft.levels()) {
             SlabId id = level.slab().id();
             bottom = id.equals(FLAP) ? level.bottom() : bottom;
             top = id.equals(SlabId.of(FACE)) ? level.top() : top;
@@ -161,14 +161,14 @@ public final class EaselEngineer implements Engineer<Easel> {
         if (bar.isBelow(asked)) {
             Source source = new Source(Id.BASE, "stopLayers");
             Length each = Length.ofNanometres(bar.nanometres() / easel.stopLayers());
-            int layers = asked.holds(each) + (asked.isMultipleOf(each) ? 0 : 1);
-            site.fault(Fault.mend(RuleId.STOP_HEIGHT, source, "", new Amount.Thick(bar), new Amount.Thick(asked))
-                    .remedy(site.lever(source).map(l -> l.to(layers))));
+            int layers = asked.wholeTimes(each) + (asked.isMultipleOf(each) ? 0 : 1);
+            draft.fault(Fault.mend(RuleId.STOP_HEIGHT, source, "", new Amount.Thick(bar), new Amount.Thick(asked))
+                    .remedy(draft.lever(source).map(l -> l.to(layers))));
         }
     }
 
-    private static void derive(Easel easel, Site site, EaselGeometry geometry, Stand stand) {
-        Ledger ledger = new Ledger(site, Id.BASE);
+    private static void derive(Easel easel, BuildDraft draft, EaselGeometry geometry, Stand stand) {
+        Ledger ledger = new Ledger(draft, Id.BASE);
         Length h = easel.height();
         ledger.formula(
                 "Blank",
@@ -216,24 +216,27 @@ public final class EaselEngineer implements Engineer<Easel> {
                 ledger.degrees("lean", stand.lean(), "stand.degrees"));
     }
 
-    private static void moves(Site site, EaselGeometry geometry, Stand stand) {
+    private static void moves(BuildDraft draft, EaselGeometry geometry, Stand stand) {
         double h = Mm.of(geometry.height());
         double a = Mm.of(geometry.strut());
         Point crease = geometry.creaseAt(stand.stop(), stand.lean());
         double up = Math.toDegrees(Math.atan2(crease.y(), crease.x()));
-        site.workings().side(new SideView(Id.BASE, "stands up", List.of("base", "strut", "face"), Sides.poses(share -> {
-            double lifted = up * share;
-            Point bend = Sides.limb(Point.ORIGIN, a, lifted).get(1);
-            double foot = geometry.footAt(lifted);
-            double lean = Math.toDegrees(Math.atan2(bend.y(), foot - bend.x()));
-            Point top = geometry.topAt(foot, lean);
-            return List.of(
-                    Sides.limb(Point.ORIGIN, h, 0), List.of(Point.ORIGIN, bend), List.of(new Point(foot, 0), top));
-        })));
+        draft.workings()
+                .side(new SideView(Id.BASE, "stands up", List.of("base", "strut", "face"), Sides.poses(share -> {
+                    double lifted = up * share;
+                    Point bend = Sides.limb(Point.ORIGIN, a, lifted).get(1);
+                    double foot = geometry.footAt(lifted);
+                    double lean = Math.toDegrees(Math.atan2(bend.y(), foot - bend.x()));
+                    Point top = geometry.topAt(foot, lean);
+                    return List.of(
+                            Sides.limb(Point.ORIGIN, h, 0),
+                            List.of(Point.ORIGIN, bend),
+                            List.of(new Point(foot, 0), top));
+                })));
         if (stand.standing()) {
             Point foot = new Point(stand.stop(), 0);
             Point top = geometry.topAt(stand.stop(), stand.lean());
-            site.workings()
+            draft.workings()
                     .stance(new Stance(
                             Id.BASE,
                             List.of(

@@ -7,6 +7,6 @@ public interface Engineer<P extends Piece> {
     /** The record this engineer is for. */
     Class<P> engineers();
 
-    /** Adds the piece's parts, joints, zones and derivations to the site. Never throws for a bad piece. */
-    void engineer(P piece, Site site);
+    /** Adds the piece's parts, joints, zones and derivations to the draft. Never throws for a bad piece. */
+    void engineer(P piece, BuildDraft draft);
 }

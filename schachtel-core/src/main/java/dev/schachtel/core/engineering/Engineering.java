@@ -16,22 +16,22 @@ public final class Engineering {
     private Engineering() {}
 
     public static Build engineer(CardSpec spec, Workshop workshop) {
-        Site site = new Site(spec, workshop);
-        spec.pieces().forEach(site::engineer);
-        return site.finish();
+        BuildDraft draft = new BuildDraft(spec, workshop);
+        spec.pieces().forEach(draft::engineer);
+        return draft.finish();
     }
 
-    static <P extends Piece> void engineer(P piece, Site site) {
+    static <P extends Piece> void engineer(P piece, BuildDraft draft) {
         Engineer<?> engineer = ENGINEERS.get(piece.getClass());
         if (engineer == null) {
             throw new IllegalStateException(
                     "no engineer for " + piece.getClass().getName());
         }
-        apply(engineer, piece, site);
+        apply(engineer, piece, draft);
     }
 
-    private static <P extends Piece> void apply(Engineer<P> engineer, Piece piece, Site site) {
-        engineer.engineer(engineer.engineers().cast(piece), site);
+    private static <P extends Piece> void apply(Engineer<P> engineer, Piece piece, BuildDraft draft) {
+        engineer.engineer(engineer.engineers().cast(piece), draft);
     }
 
     private static Map<Class<?>, Engineer<?>> load() {

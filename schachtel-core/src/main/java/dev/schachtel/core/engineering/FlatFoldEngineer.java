@@ -42,40 +42,42 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     }
 
     @Override
-    public void engineer(FlatFold base, Site site) {
+    public void engineer(FlatFold base, BuildDraft draft) {
         Length w = base.width();
         Length h = base.height();
         Length g = base.gusset();
         boolean side = base.fold() == FlatFold.Fold.SIDE;
         Length blankW = side ? w.times(2).plus(g) : w;
         Length blankH = side ? h : h.times(2).plus(g);
-        Cardstock card = new Stuff(site).card(base.card(), new Source(Id.BASE, "card"));
+        Cardstock card = new Materials(draft).card(base.card(), new Source(Id.BASE, "card"));
         PartId id = new PartId(Id.BASE, "");
         Outline leaf = Outline.sheet(w, h);
-        site.face(leaf);
-        site.folded(Part.of(id, "Card base", card, Form.rectangle(blankW, blankH), Outline.sheet(blankW, blankH))
+        draft.face(leaf);
+        draft.folded(Part.of(id, "Card base", card, Form.rectangle(blankW, blankH), Outline.sheet(blankW, blankH))
                 .at(side ? Placement.at(w.plus(g).negated(), Length.ZERO) : Placement.ORIGIN)
                 .grain(side ? Grain.UP : Grain.ACROSS));
-        site.slab(new Slab(BACK, id, "Base back", card.thickness(), List.of(leaf)));
-        site.slab(new Slab(FRONT, id, "Base front", card.thickness(), List.of(leaf)));
+        draft.slab(new Slab(BACK, id, "Base back", card.thickness(), List.of(leaf)));
+        draft.slab(new Slab(FRONT, id, "Base front", card.thickness(), List.of(leaf)));
         Outline.Size size = new Outline.Size(w, h);
         Ground.Edge edge = side ? Ground.Edge.LEFT : Ground.Edge.TOP;
-        site.ground(Id.FRONT, Ground.of(id, FRONT, Placement.ORIGIN, size, edge).on(BACK));
+        draft.ground(
+                Id.FRONT, Ground.of(id, FRONT, Placement.ORIGIN, size, edge).on(BACK));
         TurnedOver over = side ? TurnedOver.aside(g.half().negated()) : TurnedOver.upwards(h.plus(g.half()));
-        site.ground(Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge).folded(over));
-        scores(site, id, base, side);
-        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
-        derive(base, site, side);
-        opens(site, side ? w : h);
-        site.workings().flat(new Flat("closed", w, h, 2));
-        site.afterwards(() -> new Closing(site, FRONT, BACK, card).meet());
+        draft.ground(
+                Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge).folded(over));
+        scores(draft, id, base, side);
+        draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
+        derive(base, draft, side);
+        opens(draft, side ? w : h);
+        draft.workings().flat(new Flat("closed", w, h, 2));
+        draft.afterwards(() -> new Closing(draft, FRONT, BACK, card).meet());
     }
 
-    private static void scores(Site site, PartId id, FlatFold base, boolean side) {
+    private static void scores(BuildDraft draft, PartId id, FlatFold base, boolean side) {
         Length first = side ? base.width() : base.height();
         List<Length> at = base.gusset().isPositive() ? List.of(first, first.plus(base.gusset())) : List.of(first);
         for (Length score : at) {
-            site.fold(new Fold(
+            draft.fold(new Fold(
                     id,
                     side ? Point.of(score, Length.ZERO) : Point.of(Length.ZERO, score),
                     side ? Point.of(score, base.height()) : Point.of(base.width(), score),
@@ -83,9 +85,9 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         }
     }
 
-    private static void opens(Site site, Length leaf) {
+    private static void opens(BuildDraft draft, Length leaf) {
         double length = Mm.of(leaf);
-        site.workings()
+        draft.workings()
                 .side(new SideView(
                         Id.BASE,
                         "opens",
@@ -95,8 +97,8 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
                                 Sides.limb(Point.ORIGIN, length, share * OPENS)))));
     }
 
-    private static void derive(FlatFold base, Site site, boolean side) {
-        Ledger ledger = new Ledger(site, Id.BASE);
+    private static void derive(FlatFold base, BuildDraft draft, boolean side) {
+        Ledger ledger = new Ledger(draft, Id.BASE);
         Length w = base.width();
         Length h = base.height();
         Length g = base.gusset();

@@ -53,14 +53,14 @@ final class FoamRim {
     private static final Length SHORTEST = Length.ofMillimetres(10);
     private static final Length STEP = Length.ofMicrometres(500);
 
-    private final Site site;
+    private final BuildDraft draft;
     private final Ground panel;
     private final Foam foam;
     private final Length width;
     private final Length inset;
 
-    private FoamRim(Site site, Ground panel, Foam foam, Strip strip) {
-        this.site = site;
+    private FoamRim(BuildDraft draft, Ground panel, Foam foam, Strip strip) {
+        this.draft = draft;
         this.panel = panel;
         this.foam = foam;
         this.width = strip.width();
@@ -68,11 +68,11 @@ final class FoamRim {
     }
 
     /** Lays the widest foam that carries enough of the panel's edge, else that which carries most of it. */
-    static void lay(Site site, Ground panel, Foam foam) {
+    static void lay(BuildDraft draft, Ground panel, Foam foam) {
         List<Strip> widths = foam.form() == Foam.Form.SQUARES ? STRIPS.subList(0, 1) : STRIPS;
-        FoamRim best = new FoamRim(site, panel, foam, widths.get(0));
+        FoamRim best = new FoamRim(draft, panel, foam, widths.get(0));
         for (int i = 1; i < widths.size() && best.carries() < ENOUGH; i++) {
-            FoamRim narrower = new FoamRim(site, panel, foam, widths.get(i));
+            FoamRim narrower = new FoamRim(draft, panel, foam, widths.get(i));
             best = narrower.carries() > best.carries() ? narrower : best;
         }
         best.lay();
@@ -151,7 +151,7 @@ final class FoamRim {
     }
 
     private void strip(Map<Length, List<Placement>> strips, Placement corner, Stretch free, boolean lying) {
-        Length cut = STEP.times(free.length().holds(STEP));
+        Length cut = STEP.times(free.length().wholeTimes(STEP));
         if (!cut.isBelow(SHORTEST)) {
             Placement at = lying
                     ? Placement.at(free.from(), corner.up())
@@ -173,7 +173,7 @@ final class FoamRim {
         }
         Length room = left.minus(Foam.SQUARE);
         Length pitch = Foam.SQUARE.plus(BETWEEN_SQUARES);
-        int gaps = room.holds(pitch) + (room.isMultipleOf(pitch) ? 0 : 1);
+        int gaps = room.wholeTimes(pitch) + (room.isMultipleOf(pitch) ? 0 : 1);
         List<Length> steps = gaps == 0 ? List.of() : room.splitInto(gaps);
         List<Placement> own = strips.computeIfAbsent(Foam.SQUARE, k -> new ArrayList<>());
         for (int i = 0; i <= gaps; i++) {
@@ -186,7 +186,7 @@ final class FoamRim {
     private List<Stretch> free(Outline band, boolean lying) {
         Box box = band.bounds();
         List<Stretch> taken = new ArrayList<>();
-        for (Zone zone : site.zones()) {
+        for (Zone zone : draft.zones()) {
             if (zone.use() == Zone.Use.KEEP_OFF && zone.on().equals(panel.under())) {
                 zone.outline()
                         .within(box)
@@ -213,9 +213,9 @@ final class FoamRim {
         Part strip = Part.of(id, name, foam, Form.rectangle(length, width), Outline.sheet(length, width))
                 .at(at)
                 .cutBy(CutMethod.SCISSORS);
-        site.part(strip);
-        site.joint(new Joint(SlabId.of(id), panel.under(), Joint.Hold.RESTS, foam, Length.ZERO));
-        site.joint(new Joint(panel.slab(), SlabId.of(id), Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.part(strip);
+        draft.joint(new Joint(SlabId.of(id), panel.under(), Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(panel.slab(), SlabId.of(id), Joint.Hold.RESTS, foam, Length.ZERO));
     }
 
     private String kind() {
@@ -226,7 +226,7 @@ final class FoamRim {
         List<Derivation.Term> terms = new ArrayList<>();
         strips.forEach((length, at) -> terms.add(
                 new Derivation.Term(at.size(), kind(), Amount.of(length), new Source(panel.owner(), "fixing"))));
-        site.derive(new Derivation(
+        draft.derive(new Derivation(
                 panel.owner(),
                 foam.form() == Foam.Form.SQUARES ? "Foam squares" : "Foam tape",
                 Amount.of(total),

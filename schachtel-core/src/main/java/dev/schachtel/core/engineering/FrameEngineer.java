@@ -41,29 +41,29 @@ public final class FrameEngineer implements Engineer<Frame> {
     }
 
     @Override
-    public void engineer(Frame frame, Site site) {
-        site.ground(frame.on(), new Source(frame.id(), "on")).ifPresent(ground -> lay(frame, ground, site));
+    public void engineer(Frame frame, BuildDraft draft) {
+        draft.ground(frame.on(), new Source(frame.id(), "on")).ifPresent(ground -> lay(frame, ground, draft));
     }
 
-    private static void lay(Frame frame, Ground ground, Site site) {
+    private static void lay(Frame frame, Ground ground, BuildDraft draft) {
         Length across = frame.outer().width().minus(frame.innerWidth());
         Length up = frame.outer().height().minus(frame.innerHeight());
         Source inner = new Source(frame.id(), "innerWidth");
         if (!across.isPositive() || !up.isPositive()) {
-            site.fault(
+            draft.fault(
                     Fault.mend(RuleId.BAND_LEFT, inner, Length.min(across, up).half(), Length.ZERO));
             return;
         }
         if (!across.equals(up)) {
-            site.fault(Fault.mend(RuleId.BAND_EVEN, inner, across.half(), up.half())
+            draft.fault(Fault.mend(RuleId.BAND_EVEN, inner, across.half(), up.half())
                     .watch());
         }
-        derive(frame, site, across, up, band(frame, ground, site));
+        derive(frame, draft, across, up, band(frame, ground, draft));
     }
 
     /** Lays the band and what belongs in it; answers how thick the stack of bands is. */
-    private static Length band(Frame frame, Ground ground, Site site) {
-        Stuff stuff = new Stuff(site);
+    private static Length band(Frame frame, Ground ground, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Material fixing = stuff.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
         Cardstock card = stuff.card(frame.card(), new Source(frame.id(), "card"));
         Placement middle = Placement.at(frame.across(), frame.up());
@@ -71,8 +71,8 @@ public final class FrameEngineer implements Engineer<Frame> {
         Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight());
         PartId id = new PartId(frame.id(), "");
         Outline band = outer.outline().without(hole);
-        Length thick = card.thickness().times(frame.copies()).plus(Stuff.GLUE.times(frame.copies() - 1L));
-        site.folded(Part.of(
+        Length thick = card.thickness().times(frame.copies()).plus(Materials.GLUE.times(frame.copies() - 1L));
+        draft.folded(Part.of(
                         id,
                         "Frame",
                         card,
@@ -84,25 +84,25 @@ public final class FrameEngineer implements Engineer<Frame> {
                 .at(middle)
                 .stacked(frame.copies())
                 .cutBy(CutMethod.DIE));
-        site.slab(new Slab(SlabId.of(id), id, "Frame", thick, List.of(band.placed(middle))));
-        inlay(frame, ground, site, fixing, hole);
-        Ground own = ground(frame, ground, site, id, outer.outline().placed(middle));
+        draft.slab(new Slab(SlabId.of(id), id, "Frame", thick, List.of(band.placed(middle))));
+        inlay(frame, ground, draft, fixing, hole);
+        Ground own = ground(frame, ground, draft, id, outer.outline().placed(middle));
         boolean backed = frame.inlay() == Frame.Inlay.BACKED;
         if (fixing instanceof Foam foam && !backed) {
-            site.zone(new Zone(
+            draft.zone(new Zone(
                     Zone.Use.KEEP_OFF,
                     frame.id(),
                     ground.slab(),
                     hole.grown(HIDDEN).placed(middle)));
-            site.joint(new Joint(SlabId.of(id), ground.slab(), Joint.Hold.RESTS, foam, foam.thickness()));
-            site.afterwards(() -> FoamRim.lay(site, own, foam));
+            draft.joint(new Joint(SlabId.of(id), ground.slab(), Joint.Hold.RESTS, foam, foam.thickness()));
+            draft.afterwards(() -> FoamRim.lay(draft, own, foam));
         } else if (!(fixing instanceof Foam)) {
-            site.lay(SlabId.of(id), ground.slab(), fixing);
+            draft.lay(SlabId.of(id), ground.slab(), fixing);
         }
         return thick;
     }
 
-    private static Ground ground(Frame frame, Ground under, Site site, PartId id, Outline outer) {
+    private static Ground ground(Frame frame, Ground under, BuildDraft draft, PartId id, Outline outer) {
         Length w = frame.outer().width();
         Length h = frame.outer().height();
         Placement corner =
@@ -110,33 +110,33 @@ public final class FrameEngineer implements Engineer<Frame> {
         Ground own = Ground.of(id, SlabId.of(id), corner, new Outline.Size(w, h), Ground.Edge.NONE)
                 .on(under.slab())
                 .shaped(outer);
-        site.ground(frame.id(), own);
+        draft.ground(frame.id(), own);
         return own;
     }
 
-    private static void inlay(Frame frame, Ground ground, Site site, Material fixing, Outline hole) {
+    private static void inlay(Frame frame, Ground ground, BuildDraft draft, Material fixing, Outline hole) {
         if (frame.inlay() == Frame.Inlay.NONE) {
             return;
         }
         boolean backed = frame.inlay() == Frame.Inlay.BACKED;
-        Cardstock card = new Stuff(site).card(frame.inlayCard(), new Source(frame.id(), "inlayCard"));
+        Cardstock card = new Materials(draft).card(frame.inlayCard(), new Source(frame.id(), "inlayCard"));
         PartId id = new PartId(frame.id(), backed ? "backing" : "inlay");
         Length border = backed ? UNDER : Length.ZERO;
         Length w = frame.innerWidth().plus(border.times(2));
         Length h = frame.innerHeight().plus(border.times(2));
         Outline outline = backed ? hole.grown(UNDER) : hole;
         Form.Sort sort = Shapes.of(frame.outer()).form().sort();
-        site.part(Part.of(id, backed ? "Backing" : "Inlay", card, Form.of(sort, w, h), outline)
+        draft.part(Part.of(id, backed ? "Backing" : "Inlay", card, Form.of(sort, w, h), outline)
                 .at(Placement.at(frame.across(), frame.up()))
                 .stacked(backed ? 1 : frame.copies())
                 .cutBy(CutMethod.DIE));
-        Raised.lay(site, id, ground, fixing);
+        Raised.lay(draft, id, ground, fixing);
         if (backed) {
-            site.lay(
+            draft.lay(
                     SlabId.of(new PartId(frame.id(), "")),
                     SlabId.of(id),
-                    new Stuff(site).glue(new Source(frame.id(), "fixing")));
-            Ledger ledger = new Ledger(site, frame.id());
+                    new Materials(draft).glue(new Source(frame.id(), "fixing")));
+            Ledger ledger = new Ledger(draft, frame.id());
             ledger.formula(
                     "Backing",
                     Amount.of(w, h),
@@ -147,8 +147,8 @@ public final class FrameEngineer implements Engineer<Frame> {
         }
     }
 
-    private static void derive(Frame frame, Site site, Length across, Length up, Length thick) {
-        Ledger ledger = new Ledger(site, frame.id());
+    private static void derive(Frame frame, BuildDraft draft, Length across, Length up, Length thick) {
+        Ledger ledger = new Ledger(draft, frame.id());
         ledger.formula(
                 "Band, across",
                 Amount.of(across.half()),

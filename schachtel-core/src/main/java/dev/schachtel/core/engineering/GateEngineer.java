@@ -59,13 +59,13 @@ public final class GateEngineer implements Engineer<Gate> {
     }
 
     @Override
-    public void engineer(Gate gate, Site site) {
-        Cardstock card = new Stuff(site).card(gate.card(), new Source(Id.BASE, "card"));
+    public void engineer(Gate gate, BuildDraft draft) {
+        Cardstock card = new Materials(draft).card(gate.card(), new Source(Id.BASE, "card"));
         Flaps flaps = Flaps.of(gate, card.thickness());
         Length w = gate.width();
         Length h = gate.height();
         Outline middle = Outline.sheet(w, h);
-        site.face(middle);
+        draft.face(middle);
         Length blank = flaps.left().plus(w).plus(flaps.right());
         boolean scalloped = gate.edge() == Gate.Edge.SCALLOPED;
         Outline flap =
@@ -73,20 +73,20 @@ public final class GateEngineer implements Engineer<Gate> {
         Part part = Part.of(PART, "Card base", card, Form.rectangle(blank, h), blank(flap, flaps, w, h))
                 .at(Placement.at(flaps.left().negated(), Length.ZERO))
                 .grain(Grain.UP);
-        site.folded(scalloped ? part.noting(edge(gate, flaps)) : part);
+        draft.folded(scalloped ? part.noting(edge(gate, flaps)) : part);
         Outline right = Outline.sheet(flaps.right(), h).placed(Placement.at(w.minus(flaps.right()), Length.ZERO));
-        site.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
-        site.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
-        site.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
-        grounds(site, gate, flaps, flap);
+        draft.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
+        draft.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
+        draft.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
+        grounds(draft, gate, flaps, flap);
         for (Length at : List.of(flaps.left(), flaps.left().plus(w))) {
-            site.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Way.VALLEY));
+            draft.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Way.VALLEY));
         }
-        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
-        derive(gate, site, flaps, card);
-        opens(site, gate, flaps);
-        site.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
-        site.afterwards(() -> close(site, gate, card));
+        draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
+        derive(gate, draft, flaps, card);
+        opens(draft, gate, flaps);
+        draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
+        draft.afterwards(() -> close(draft, gate, card));
     }
 
     /** The flap's free edge, cut by a partial pass of a die after the blank was trimmed. */
@@ -112,35 +112,35 @@ public final class GateEngineer implements Engineer<Gate> {
         return whole.placed(Placement.at(flaps.left(), Length.ZERO));
     }
 
-    private static void grounds(Site site, Gate gate, Flaps flaps, Outline flap) {
+    private static void grounds(BuildDraft draft, Gate gate, Flaps flaps, Outline flap) {
         Length h = gate.height();
         Outline.Size left = new Outline.Size(flaps.left(), h);
         Outline.Size right = new Outline.Size(flaps.right(), h);
         Ground leftFlap = Ground.of(PART, LEFT, Placement.ORIGIN, left, Ground.Edge.LEFT)
                 .on(BACK)
                 .folded(TurnedOver.aside(Length.ZERO));
-        site.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(flap));
+        draft.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(flap));
         Placement at = Placement.at(gate.width().minus(flaps.right()), Length.ZERO);
-        site.ground(
+        draft.ground(
                 Gate.RIGHT,
                 Ground.of(PART, RIGHT, at, right, Ground.Edge.RIGHT).on(BACK).folded(TurnedOver.aside(gate.width())));
         Outline.Size whole = new Outline.Size(gate.width(), h);
-        site.ground(Id.INSIDE, Ground.of(PART, BACK, Placement.ORIGIN, whole, Ground.Edge.SIDES));
+        draft.ground(Id.INSIDE, Ground.of(PART, BACK, Placement.ORIGIN, whole, Ground.Edge.SIDES));
     }
 
-    private static void close(Site site, Gate gate, Cardstock card) {
-        new Closing(site, RIGHT, BACK, card).meet();
-        new Closing(site, LEFT, BACK, card).meet();
+    private static void close(BuildDraft draft, Gate gate, Cardstock card) {
+        new Closing(draft, RIGHT, BACK, card).meet();
+        new Closing(draft, LEFT, BACK, card).meet();
         if (gate.closing() == Gate.Closing.OVERLAPPING) {
-            site.joint(new Joint(LEFT, RIGHT, Joint.Hold.MEETS, card, Length.ZERO));
+            draft.joint(new Joint(LEFT, RIGHT, Joint.Hold.MEETS, card, Length.ZERO));
         }
     }
 
-    private static void opens(Site site, Gate gate, Flaps flaps) {
+    private static void opens(BuildDraft draft, Gate gate, Flaps flaps) {
         double w = Mm.of(gate.width());
         double l = Mm.of(flaps.left());
         double r = Mm.of(flaps.right());
-        site.workings()
+        draft.workings()
                 .side(new SideView(
                         Id.BASE,
                         "flaps open",
@@ -151,8 +151,8 @@ public final class GateEngineer implements Engineer<Gate> {
                                 Sides.limb(new Point(w, 0), r, 180 - OPENS * share)))));
     }
 
-    private static void derive(Gate gate, Site site, Flaps flaps, Cardstock card) {
-        Ledger ledger = new Ledger(site, Id.BASE);
+    private static void derive(Gate gate, BuildDraft draft, Flaps flaps, Cardstock card) {
+        Ledger ledger = new Ledger(draft, Id.BASE);
         Length both = flaps.left().plus(flaps.right());
         if (gate.closing() == Gate.Closing.MEETING) {
             ledger.sum(

@@ -23,16 +23,16 @@ public final class GridEngineer implements Engineer<Grid> {
     }
 
     @Override
-    public void engineer(Grid grid, Site site) {
-        site.ground(grid.on(), new Source(grid.id(), "on")).ifPresent(ground -> cut(grid, ground, site));
+    public void engineer(Grid grid, BuildDraft draft) {
+        draft.ground(grid.on(), new Source(grid.id(), "on")).ifPresent(ground -> cut(grid, ground, draft));
     }
 
-    private static void cut(Grid grid, Ground ground, Site site) {
+    private static void cut(Grid grid, Ground ground, BuildDraft draft) {
         Length across = free(ground.width(), grid.margin(), grid.bar(), grid.columns());
         Length up = free(ground.height(), grid.margin(), grid.bar(), grid.rows());
         if (!across.isPositive() || !up.isPositive()) {
             Source bar = new Source(grid.id(), "bar");
-            site.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(across, up), Length.ZERO));
+            draft.fault(Fault.mend(RuleId.NOTHING_LEFT, bar, Length.min(across, up), Length.ZERO));
             return;
         }
         List<Length> wide = across.splitInto(grid.columns());
@@ -45,10 +45,10 @@ public final class GridEngineer implements Engineer<Grid> {
                 Placement middle = Placement.at(
                         xs.get(c).plus(wide.get(c).half()),
                         ys.get(r).plus(high.get(r).half()));
-                WindowEngineer.cut(grid.id(), ground, cell, middle, site);
+                WindowEngineer.cut(grid.id(), ground, cell, middle, draft);
             }
         }
-        derive(grid, ground, site, wide.get(0), high.get(0));
+        derive(grid, ground, draft, wide.get(0), high.get(0));
     }
 
     static Length free(Length side, Length margin, Length bar, int cells) {
@@ -65,8 +65,8 @@ public final class GridEngineer implements Engineer<Grid> {
         return starts;
     }
 
-    private static void derive(Grid grid, Ground ground, Site site, Length wide, Length high) {
-        Ledger ledger = new Ledger(site, grid.id());
+    private static void derive(Grid grid, Ground ground, BuildDraft draft, Length wide, Length high) {
+        Ledger ledger = new Ledger(draft, grid.id());
         var margin = ledger.term("margin", grid.margin(), "margin");
         var bar = ledger.term("bar", grid.bar(), "bar");
         String formula = "({0} − 2 × {1} − ({3} − 1) × {2}) ÷ {3}";

@@ -31,27 +31,27 @@ public final class HangingEngineer implements Engineer<Hanging> {
     }
 
     @Override
-    public void engineer(Hanging pair, Site site) {
-        site.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, site));
+    public void engineer(Hanging pair, BuildDraft draft) {
+        draft.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, draft));
     }
 
-    private static void hang(Hanging pair, Aperture aperture, Site site) {
+    private static void hang(Hanging pair, Aperture aperture, BuildDraft draft) {
         Placement middle = aperture.middle();
         Shapes shape = Shapes.of(pair.piece());
-        Cardstock card = new Stuff(site).card(pair.card(), new Source(pair.id(), "card"));
+        Cardstock card = new Materials(draft).card(pair.card(), new Source(pair.id(), "card"));
         PartId id = new PartId(pair.id(), "piece");
-        site.part(Part.of(id, "Piece and its mirror", card, shape.form(), shape.outline())
+        draft.part(Part.of(id, "Piece and its mirror", card, shape.form(), shape.outline())
                 .at(middle)
                 .stacked(2)
                 .cutBy(CutMethod.DIE));
         SlabId slab = SlabId.of(id);
-        site.tie(slab, aperture.in().slab(), new Stuff(site).glue(new Source(pair.id(), "card")));
+        draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
         Length height = aperture.opening().height();
         Length thread = height.plus(pair.ends().times(2));
-        Threads.add(site, new PartId(pair.id(), "thread"), thread, pair.thread(), middle);
+        Threads.add(draft, new PartId(pair.id(), "thread"), thread, pair.thread(), middle);
         Point top = middle.origin().plus(0, Mm.of(height) / 2);
         Point foot = middle.origin().plus(0, -Mm.of(height) / 2);
-        site.workings()
+        draft.workings()
                 .motion(new Motion(
                         pair.id(),
                         "spins",
@@ -68,7 +68,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
                                         slab, pair.piece().width().half(), true)),
                                 Optional.empty()),
                         0));
-        Ledger ledger = new Ledger(site, pair.id());
+        Ledger ledger = new Ledger(draft, pair.id());
         ledger.sum(
                 "Thread",
                 thread,

@@ -16,7 +16,7 @@ import dev.schachtel.core.measure.Length;
  * Works out at which height each slab lies: on the highest of what it rests on or meets, joint included; a hanging slab
  * below what it hangs from. Slabs without any joint lie at 0; if something hangs below that, all are lifted by it. O(slabs x joints) at worst, once each by memory.
  */
-final class Heights {
+public final class Heights {
     private final Map<SlabId, Slab> slabs;
     private final Map<SlabId, List<Joint>> below = new HashMap<>();
     private final Map<SlabId, Joint> hanging = new HashMap<>();

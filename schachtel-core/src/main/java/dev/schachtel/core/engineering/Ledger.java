@@ -9,7 +9,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 
 /** Writes why one piece's sizes are what they are. */
-record Ledger(Site site, Id owner) {
+record Ledger(BuildDraft draft, Id owner) {
     Source source(String component) {
         return new Source(owner, component);
     }
@@ -42,6 +42,6 @@ record Ledger(Site site, Id owner) {
 
     /** A formula in words, {0} being its first term. */
     void formula(String name, Amount result, String formula, Derivation.Term... terms) {
-        site.derive(new Derivation(owner, name, result, formula, List.of(terms)));
+        draft.derive(new Derivation(owner, name, result, formula, List.of(terms)));
     }
 }

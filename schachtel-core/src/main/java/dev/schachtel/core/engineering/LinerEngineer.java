@@ -26,11 +26,11 @@ public final class LinerEngineer implements Engineer<Liner> {
     }
 
     @Override
-    public void engineer(Liner liner, Site site) {
-        site.ground(Id.INSIDE, new Source(liner.id(), "")).ifPresent(face -> lay(liner, face, site));
+    public void engineer(Liner liner, BuildDraft draft) {
+        draft.ground(Id.INSIDE, new Source(liner.id(), "")).ifPresent(face -> lay(liner, face, draft));
     }
 
-    private static void lay(Liner liner, Ground face, Site site) {
+    private static void lay(Liner liner, Ground face, BuildDraft draft) {
         Length r = liner.reveal();
         Length m = liner.foldMargin();
         Ground.Edge fold = face.fold();
@@ -41,19 +41,19 @@ public final class LinerEngineer implements Engineer<Liner> {
         Length h = face.height().minus(top).minus(r);
         Source reveal = new Source(liner.id(), "reveal");
         if (!w.isPositive() || !h.isPositive()) {
-            site.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
+            draft.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
         }
-        Stuff stuff = new Stuff(site);
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(liner.card(), new Source(liner.id(), "card"));
         PartId id = new PartId(liner.id(), "");
         boolean shaped = face.shape().isPresent();
         Outline outline = shaped
                 ? face.outline().grown(r.negated()).placed(Placement.at(left.negated(), r.negated()))
                 : Outline.sheet(w, h);
-        site.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
+        draft.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
                 .at(face.at().moved(left, r)));
-        site.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
-        Ledger ledger = new Ledger(site, liner.id());
+        draft.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
+        Ledger ledger = new Ledger(draft, liner.id());
         ledger.formula(
                 "Liner",
                 Amount.of(w, h),

@@ -34,18 +34,18 @@ public final class MatEngineer implements Engineer<Mat> {
     }
 
     @Override
-    public void engineer(Mat mat, Site site) {
-        site.ground(mat.on(), new Source(mat.id(), "on")).ifPresent(ground -> lay(mat, ground, site));
+    public void engineer(Mat mat, BuildDraft draft) {
+        draft.ground(mat.on(), new Source(mat.id(), "on")).ifPresent(ground -> lay(mat, ground, draft));
     }
 
-    private void lay(Mat mat, Ground ground, Site site) {
+    private void lay(Mat mat, Ground ground, BuildDraft draft) {
         Length w = ground.width().minus(mat.reveal().times(2));
         Length h = ground.height().minus(mat.reveal().times(2));
         Source reveal = new Source(mat.id(), "reveal");
         if (!w.isPositive() || !h.isPositive()) {
-            site.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
+            draft.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
         }
-        Cardstock card = new Stuff(site).card(mat.card(), new Source(mat.id(), "card"));
+        Cardstock card = new Materials(draft).card(mat.card(), new Source(mat.id(), "card"));
         PartId id = new PartId(mat.id(), "");
         SlabId slab = SlabId.of(id);
         Placement at = ground.at().moved(mat.reveal(), mat.reveal());
@@ -57,7 +57,7 @@ public final class MatEngineer implements Engineer<Mat> {
                 : Outline.sheet(w, h).placed(at);
         String name = outer && mat.on().equals(Id.FRONT) ? "Front panel" : "Mat";
         Form form = shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h);
-        site.part(Part.of(id, name, card, form, shaped ? onFace.placed(back) : Outline.sheet(w, h))
+        draft.part(Part.of(id, name, card, form, shaped ? onFace.placed(back) : Outline.sheet(w, h))
                 .at(at)
                 .stacked(mat.sheets())
                 .cutBy(shaped ? CutMethod.ELECTRONIC : CutMethod.TRIMMER)
@@ -65,24 +65,24 @@ public final class MatEngineer implements Engineer<Mat> {
         Ground plain =
                 Ground.of(id, slab, at, new Outline.Size(w, h), ground.fold()).on(ground.slab());
         Ground own = shaped ? plain.shaped(onFace) : plain;
-        site.ground(mat.id(), own);
-        hold(mat, own, site);
-        derive(mat, ground, site, name, new Outline.Size(w, h));
+        draft.ground(mat.id(), own);
+        hold(mat, own, draft);
+        derive(mat, ground, draft, name, new Outline.Size(w, h));
     }
 
     /** On what it lies on, by its fixing; foam is laid once everything else has its place. */
-    private static void hold(Mat mat, Ground own, Site site) {
-        Material fixing = new Stuff(site).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
-        Length apart = fixing.thickness().plus(Stuff.GLUE.times(mat.sheets() - 1L));
-        site.joint(new Joint(own.slab(), own.under(), Joint.Hold.RESTS, fixing, apart));
+    private static void hold(Mat mat, Ground own, BuildDraft draft) {
+        Material fixing = new Materials(draft).fixing(mat.fixing(), new Source(mat.id(), "fixing"));
+        Length apart = fixing.thickness().plus(Materials.GLUE.times(mat.sheets() - 1L));
+        draft.joint(new Joint(own.slab(), own.under(), Joint.Hold.RESTS, fixing, apart));
         if (fixing instanceof Foam foam) {
-            site.afterwards(() -> FoamRim.lay(site, own, foam));
+            draft.afterwards(() -> FoamRim.lay(draft, own, foam));
         }
     }
 
-    private static void derive(Mat mat, Ground ground, Site site, String name, Outline.Size size) {
+    private static void derive(Mat mat, Ground ground, BuildDraft draft, String name, Outline.Size size) {
         Source reveal = new Source(mat.id(), "reveal");
-        site.derive(new Derivation(
+        draft.derive(new Derivation(
                 mat.id(),
                 name,
                 Amount.of(size.width(), size.height()),

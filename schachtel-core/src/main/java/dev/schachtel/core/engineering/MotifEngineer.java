@@ -23,23 +23,23 @@ public final class MotifEngineer implements Engineer<Motif> {
     }
 
     @Override
-    public void engineer(Motif motif, Site site) {
-        site.ground(motif.on(), new Source(motif.id(), "on")).ifPresent(ground -> lay(motif, ground, site));
+    public void engineer(Motif motif, BuildDraft draft) {
+        draft.ground(motif.on(), new Source(motif.id(), "on")).ifPresent(ground -> lay(motif, ground, draft));
     }
 
-    private static void lay(Motif motif, Ground ground, Site site) {
+    private static void lay(Motif motif, Ground ground, BuildDraft draft) {
         if (motif.shape() instanceof Opening.Own own) {
-            OwnOutline.judge(own.path(), new Source(motif.id(), "shape.path"), site);
+            OwnOutline.judge(own.path(), new Source(motif.id(), "shape.path"), draft);
         }
-        Stuff stuff = new Stuff(site);
+        Materials stuff = new Materials(draft);
         Shapes shape = Shapes.of(motif.shape());
         Cardstock card = stuff.card(motif.card(), new Source(motif.id(), "card"));
         PartId id = new PartId(motif.id(), "");
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
-        site.part(Part.of(id, "Cut-out", card, shape.form(), shape.outline())
+        draft.part(Part.of(id, "Cut-out", card, shape.form(), shape.outline())
                 .at(Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned())))
                 .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
         Material fixing = stuff.fixing(motif.fixing(), new Source(motif.id(), "fixing"));
-        Raised.lay(site, id, ground, fixing);
+        Raised.lay(draft, id, ground, fixing);
     }
 }

@@ -26,12 +26,12 @@ final class OwnOutline {
     }
 
     /** Notes what is wrong with a text, or that it was simplified. */
-    static void judge(String path, Source source, Site site) {
+    static void judge(String path, Source source, BuildDraft draft) {
         OutlineText.read(path).tell(new OutlineText.Cases<Boolean>() {
             @Override
             public Boolean read(OutlineText.Answer.Read read) {
                 if (read.simplified()) {
-                    site.fault(Fault.mend(RuleId.OUTLINE_SIMPLIFIED, source, Integer.toString(read.corners()))
+                    draft.fault(Fault.mend(RuleId.OUTLINE_SIMPLIFIED, source, Integer.toString(read.corners()))
                             .watch());
                 }
                 return true;
@@ -45,7 +45,7 @@ final class OwnOutline {
                             case CROSSING -> RuleId.OUTLINE_CROSSES;
                             default -> RuleId.OUTLINE_UNREADABLE;
                         };
-                site.fault(sort, source, Integer.toString(refused.position() + 1));
+                draft.fault(sort, source, Integer.toString(refused.position() + 1));
                 return false;
             }
         });

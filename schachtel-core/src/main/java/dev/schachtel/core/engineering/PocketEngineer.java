@@ -34,12 +34,12 @@ public final class PocketEngineer implements Engineer<Pocket> {
     }
 
     @Override
-    public void engineer(Pocket pocket, Site site) {
-        site.ground(pocket.on(), new Source(pocket.id(), "on")).ifPresent(ground -> lay(pocket, ground, site));
+    public void engineer(Pocket pocket, BuildDraft draft) {
+        draft.ground(pocket.on(), new Source(pocket.id(), "on")).ifPresent(ground -> lay(pocket, ground, draft));
     }
 
-    private static void lay(Pocket pocket, Ground ground, Site site) {
-        Stuff stuff = new Stuff(site);
+    private static void lay(Pocket pocket, Ground ground, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(pocket.card(), new Source(pocket.id(), "card"));
         Length w = pocket.holdsWide().plus(pocket.ease().times(2));
         Length whole = pocket.holdsHigh().plus(pocket.ease().times(2));
@@ -53,16 +53,16 @@ public final class PocketEngineer implements Engineer<Pocket> {
         Part part = Part.of(id, "Pocket", card, Form.rectangle(blankW, blankH), blank(w, h, f))
                 .at(corner.moved(f.negated(), f.negated()))
                 .cutBy(CutMethod.KNIFE);
-        site.folded(part);
-        site.slab(new Slab(SlabId.of(id), id, "Pocket", card.thickness().times(2), List.of(front)));
+        draft.folded(part);
+        draft.slab(new Slab(SlabId.of(id), id, "Pocket", card.thickness().times(2), List.of(front)));
         Length right = f.plus(w);
-        site.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Way.MOUNTAIN));
-        site.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Way.MOUNTAIN));
-        site.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Way.MOUNTAIN));
         Material fixing = stuff.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
-        site.lay(SlabId.of(id), ground.slab(), fixing);
-        site.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));
-        derive(pocket, site, w, h);
+        draft.lay(SlabId.of(id), ground.slab(), fixing);
+        draft.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));
+        derive(pocket, draft, w, h);
     }
 
     /** The front with a flap at each side and one at the foot, their corners cut away. */
@@ -80,8 +80,8 @@ public final class PocketEngineer implements Engineer<Pocket> {
         return Outline.ofCorners(List.of(p));
     }
 
-    private static void derive(Pocket pocket, Site site, Length w, Length h) {
-        Ledger ledger = new Ledger(site, pocket.id());
+    private static void derive(Pocket pocket, BuildDraft draft, Length w, Length h) {
+        Ledger ledger = new Ledger(draft, pocket.id());
         ledger.sum(
                 "Pocket, wide",
                 w,

@@ -37,37 +37,37 @@ public final class PouchEngineer implements Engineer<Pouch> {
     }
 
     @Override
-    public void engineer(Pouch pouch, Site site) {
-        site.ground(pouch.panel(), new Source(pouch.id(), "panel")).ifPresent(panel -> wrap(pouch, panel, site));
+    public void engineer(Pouch pouch, BuildDraft draft) {
+        draft.ground(pouch.panel(), new Source(pouch.id(), "panel")).ifPresent(panel -> wrap(pouch, panel, draft));
     }
 
-    private static void wrap(Pouch pouch, Ground panel, Site site) {
-        boolean wrapped = site.parts().stream()
+    private static void wrap(Pouch pouch, Ground panel, BuildDraft draft) {
+        boolean wrapped = draft.parts().stream()
                 .filter(p -> p.material() instanceof Film)
-                .anyMatch(p -> site.joints().stream()
+                .anyMatch(p -> draft.joints().stream()
                         .anyMatch(j ->
                                 j.upper().equals(SlabId.of(p.id())) && j.lower().equals(panel.slab())));
         if (wrapped) {
-            site.fault(
+            draft.fault(
                     RuleId.WRAPPED_TWICE,
                     new Source(pouch.id(), "panel"),
                     pouch.panel().value());
             return;
         }
-        Stuff stuff = new Stuff(site);
+        Materials stuff = new Materials(draft);
         Film film = stuff.film(pouch.film(), new Source(pouch.id(), "film"));
         Length wrap = pouch.wrap();
         Length w = panel.width().plus(wrap.times(2));
         Length h = panel.height().plus(wrap.times(2));
         PartId id = new PartId(pouch.id(), "film");
-        site.part(
+        draft.part(
                 Part.of(id, "Wrapping film", film, Form.rectangle(w, h), clipped(w, h, wrap))
                         .at(panel.at().moved(wrap.negated(), wrap.negated())),
                 List.of(panel.outline()));
         Material fixing = stuff.adhesive(pouch.fixing(), new Source(pouch.id(), "fixing"));
-        site.joint(new Joint(SlabId.of(id), panel.slab(), Joint.Hold.RESTS, fixing, FLATTEST));
-        site.afterwards(() -> close(pouch, panel, site, id));
-        Ledger ledger = new Ledger(site, pouch.id());
+        draft.joint(new Joint(SlabId.of(id), panel.slab(), Joint.Hold.RESTS, fixing, FLATTEST));
+        draft.afterwards(() -> close(pouch, panel, draft, id));
+        Ledger ledger = new Ledger(draft, pouch.id());
         ledger.formula(
                 "Wrapping film",
                 Amount.of(w, h),
@@ -93,21 +93,21 @@ public final class PouchEngineer implements Engineer<Pouch> {
     }
 
     /** Windows before the panel look into the pouch; whatever lies on the panel lies on its film. */
-    private static void close(Pouch pouch, Ground panel, Site site, PartId film) {
-        List<Cutout> windows = site.apertures().stream()
+    private static void close(Pouch pouch, Ground panel, BuildDraft draft, PartId film) {
+        List<Cutout> windows = draft.apertures().stream()
                 .filter(a -> a.in().under().equals(panel.slab()))
                 .map(Aperture::cutout)
                 .toList();
         SlabId top = SlabId.of(film);
-        site.rejoin(j -> j.lower().equals(panel.slab())
+        draft.rejoin(j -> j.lower().equals(panel.slab())
                         && j.hold() == Joint.Hold.RESTS
                         && !j.upper().equals(top)
                 ? new Joint(j.upper(), top, Joint.Hold.RESTS, j.by(), j.thickness())
                 : j);
-        Filling filling = new Stuff(site).filling(pouch.filling(), new Source(pouch.id(), "filling"));
+        Filling filling = new Materials(draft).filling(pouch.filling(), new Source(pouch.id(), "filling"));
         Outline clear = panel.outline();
         Fillings fill = new Fillings(pouch.id(), filling, clear.area(), pouch.cover(), FLATTEST);
-        site.chamber(new Chamber(
+        draft.chamber(new Chamber(
                 pouch.id(),
                 Chamber.Sort.POUCH,
                 windows,
@@ -120,6 +120,6 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 FLATTEST,
                 filling,
                 fill.pieces()));
-        fill.derive(Chamber.Sort.POUCH).forEach(site::derive);
+        fill.derive(Chamber.Sort.POUCH).forEach(draft::derive);
     }
 }

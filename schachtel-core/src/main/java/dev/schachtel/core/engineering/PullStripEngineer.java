@@ -49,15 +49,15 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
     }
 
     @Override
-    public void engineer(PullStrip strip, Site site) {
-        site.aperture(strip.window(), new Source(strip.id(), "window"))
-                .ifPresent(aperture -> new Channel(strip, aperture, site).lay());
+    public void engineer(PullStrip strip, BuildDraft draft) {
+        draft.aperture(strip.window(), new Source(strip.id(), "window"))
+                .ifPresent(aperture -> new Channel(strip, aperture, draft).lay());
     }
 
     /** One channel in the making. */
     private static final class Channel {
         private final PullStrip strip;
-        private final Site site;
+        private final BuildDraft draft;
         private final Ground ground;
         private final Placement middle;
         private final Angle pull;
@@ -67,9 +67,9 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private final Cardstock card;
         private final Material glue;
 
-        Channel(PullStrip strip, Aperture aperture, Site site) {
+        Channel(PullStrip strip, Aperture aperture, BuildDraft draft) {
             this.strip = strip;
-            this.site = site;
+            this.draft = draft;
             this.ground = aperture.in();
             this.middle = aperture.middle();
             boolean level = strip.side() == PullStrip.Side.RIGHT || strip.side() == PullStrip.Side.LEFT;
@@ -84,14 +84,14 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                         case DOWN -> 270;
                     });
             this.exit = edge().minus(strip.tab());
-            this.card = new Stuff(site).card(strip.card(), new Source(strip.id(), "card"));
-            this.glue = new Stuff(site).glue(new Source(strip.id(), "card"));
+            this.card = new Materials(draft).card(strip.card(), new Source(strip.id(), "card"));
+            this.glue = new Materials(draft).glue(new Source(strip.id(), "card"));
         }
 
         /** From the window's middle to the card's edge, the way the strip is pulled. */
         private Length edge() {
-            Length w = site.spec().base().width();
-            Length h = site.spec().base().height();
+            Length w = draft.spec().base().width();
+            Length h = draft.spec().base().height();
             return switch (strip.side()) {
                 case RIGHT -> w.minus(middle.across());
                 case LEFT -> middle.across();
@@ -114,7 +114,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             Length channel = strip.width().plus(strip.play().times(2));
             Length stopWide = channel.plus(strip.stop().times(2));
             if (!strip.travel().isPositive()) {
-                site.fault(Fault.mend(
+                draft.fault(Fault.mend(
                         RuleId.NO_TRAVEL, new Source(strip.id(), "travel"), strip.travel(), Length.ofMillimetres(1)));
             }
             SlabId slip = add(
@@ -127,8 +127,8 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                     "Stop bar",
                     new Outline.Size(STOP_LONG, stopWide),
                     at(inner, stopWide.half().negated()));
-            site.joint(new Joint(ground.slab(), slip, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
-            site.joint(new Joint(slip, stop, Joint.Hold.HANGS, glue, glue.thickness()));
+            draft.joint(new Joint(ground.slab(), slip, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
+            draft.joint(new Joint(slip, stop, Joint.Hold.HANGS, glue, glue.thickness()));
             SlabId rails = rails(channel);
             keepOff(inner, length, stopWide);
             notch();
@@ -140,7 +140,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private SlabId add(String which, String name, Outline.Size size, Placement corner) {
             PartId id = new PartId(strip.id(), which);
             Form form = Form.rectangle(size.width(), size.height());
-            site.part(Part.of(id, name, card, form, Outline.sheet(size.width(), size.height()))
+            draft.part(Part.of(id, name, card, form, Outline.sheet(size.width(), size.height()))
                     .at(corner));
             return SlabId.of(id);
         }
@@ -149,7 +149,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             Length from = exit.minus(strip.engaged());
             PartId id = new PartId(strip.id(), "rail");
             Length side = channel.half();
-            site.part(Part.of(
+            draft.part(Part.of(
                             id,
                             "Rail",
                             card,
@@ -157,7 +157,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                             Outline.sheet(strip.engaged(), RAIL))
                     .at(List.of(at(from, side), at(from, side.plus(RAIL).negated())))
                     .stacked(RAIL_LAYERS));
-            site.joint(new Joint(ground.slab(), SlabId.of(id), Joint.Hold.HANGS, glue, glue.thickness()));
+            draft.joint(new Joint(ground.slab(), SlabId.of(id), Joint.Hold.HANGS, glue, glue.thickness()));
             return SlabId.of(id);
         }
 
@@ -168,7 +168,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             Length far = length.plus(strip.travel()).plus(RiderEngineer.FOAM_OFF.times(2));
             Outline swept = Outline.sheet(far, wide)
                     .placed(at(inner.minus(RiderEngineer.FOAM_OFF), wide.half().negated()));
-            site.zone(new Zone(Zone.Use.KEEP_OFF, strip.id(), ground.under(), swept));
+            draft.zone(new Zone(Zone.Use.KEEP_OFF, strip.id(), ground.under(), swept));
         }
 
         /** A thumb notch over the tab, at the panel's edge. */
@@ -177,14 +177,14 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             Length r = Length.ofNanometres(radius.nanometres() / 5);
             Outline notch = Outline.circle(r.times(2)).placed(at(edge(), Length.ZERO));
             Form form = Form.of(Form.Sort.ROUND, r.times(2), r.times(2));
-            site.cut(ground, new Cutout(strip.id(), Cutout.Sort.NOTCH, form, notch, CutMethod.KNIFE));
+            draft.cut(ground, new Cutout(strip.id(), Cutout.Sort.NOTCH, form, notch, CutMethod.KNIFE));
         }
 
         private void motion(List<SlabId> moving, SlabId rails, Length stopWide, Length channel) {
             Point from = middle.origin();
             Point to = from.plus(
                     Mm.of(strip.travel()) * Math.cos(pull.radians()), Mm.of(strip.travel()) * Math.sin(pull.radians()));
-            site.workings()
+            draft.workings()
                     .motion(new Motion(
                             strip.id(),
                             "is pulled",
@@ -222,19 +222,19 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private void covers() {
             if (strip.width().isBelow(broad)) {
                 Source width = new Source(strip.id(), "width");
-                site.fault(Fault.mend(RuleId.PICTURE_NARROW, width, strip.width(), broad)
-                        .remedy(site.lever(width).flatMap(l -> l.by(broad.minus(strip.width())))));
+                draft.fault(Fault.mend(RuleId.PICTURE_NARROW, width, strip.width(), broad)
+                        .remedy(draft.lever(width).flatMap(l -> l.by(broad.minus(strip.width())))));
             }
             Length needed = exit.plus(half);
             if (strip.engaged().isBelow(needed)) {
                 Source engaged = new Source(strip.id(), "engaged");
-                site.fault(Fault.mend(RuleId.PICTURE_FILLS, engaged, strip.engaged(), needed)
-                        .remedy(site.lever(engaged).flatMap(l -> l.by(needed.minus(strip.engaged())))));
+                draft.fault(Fault.mend(RuleId.PICTURE_FILLS, engaged, strip.engaged(), needed)
+                        .remedy(draft.lever(engaged).flatMap(l -> l.by(needed.minus(strip.engaged())))));
             }
         }
 
         private void derive(Length length, Length channel, Length stopWide) {
-            Ledger ledger = new Ledger(site, strip.id());
+            Ledger ledger = new Ledger(draft, strip.id());
             var travel = ledger.term("travel", strip.travel(), "travel");
             ledger.sum(
                     "Strip, long",

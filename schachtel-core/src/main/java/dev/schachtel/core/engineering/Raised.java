@@ -25,12 +25,12 @@ final class Raised {
 
     private Raised() {}
 
-    static void lay(Site site, PartId id, Ground ground, Material fixing) {
+    static void lay(BuildDraft draft, PartId id, Ground ground, Material fixing) {
         if (!(fixing instanceof Foam foam)) {
-            site.lay(SlabId.of(id), ground.slab(), fixing);
+            draft.lay(SlabId.of(id), ground.slab(), fixing);
             return;
         }
-        Part part = site.part(id).orElseThrow();
+        Part part = draft.part(id).orElseThrow();
         Box box = part.footprints().get(0).bounds();
         int across = count(box.wide());
         int up = count(box.high());
@@ -44,14 +44,14 @@ final class Raised {
         }
         PartId squares = new PartId(id.owner(), "foam");
         Length side = Length.min(SQUARE, Length.min(box.wide(), box.high()).half());
-        site.part(Part.of(squares, "Foam square", foam, Form.rectangle(side, side), Outline.rectangle(side, side))
+        draft.part(Part.of(squares, "Foam square", foam, Form.rectangle(side, side), Outline.rectangle(side, side))
                 .at(at)
                 .cutBy(CutMethod.SCISSORS));
-        site.joint(new Joint(SlabId.of(squares), ground.slab(), Joint.Hold.RESTS, foam, Length.ZERO));
-        site.joint(new Joint(SlabId.of(id), SlabId.of(squares), Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(SlabId.of(squares), ground.slab(), Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(SlabId.of(id), SlabId.of(squares), Joint.Hold.RESTS, foam, Length.ZERO));
     }
 
     private static int count(Length size) {
-        return Math.max(1, Math.min(MOST, size.holds(EACH)));
+        return Math.max(1, Math.min(MOST, size.wholeTimes(EACH)));
     }
 }

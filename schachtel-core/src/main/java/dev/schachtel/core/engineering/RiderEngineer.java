@@ -82,12 +82,12 @@ public final class RiderEngineer implements Engineer<Rider> {
     }
 
     @Override
-    public void engineer(Rider rider, Site site) {
-        site.ground(rider.on(), new Source(rider.id(), "on")).ifPresent(ground -> run(rider, ground, site));
+    public void engineer(Rider rider, BuildDraft draft) {
+        draft.ground(rider.on(), new Source(rider.id(), "on")).ifPresent(ground -> run(rider, ground, draft));
     }
 
-    private static void run(Rider rider, Ground ground, Site site) {
-        SlotLine line = SlotLine.of(rider.id(), rider.path(), site);
+    private static void run(Rider rider, Ground ground, BuildDraft draft) {
+        SlotLine line = SlotLine.of(rider.id(), rider.path(), draft);
         Path path = line.path();
         Body body = Body.of(rider.connector());
         Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
@@ -96,22 +96,22 @@ public final class RiderEngineer implements Engineer<Rider> {
                 body.round() ? Sweep.groove(path, slotWide) : Sweep.along(body.grown(rider.play(), heading), path);
         Length slotLong = path.length().plus(body.along()).plus(rider.play().times(2));
         Form form = Form.of(body.round() ? Form.Sort.ROUNDED : Form.Sort.RECTANGLE, slotLong, slotWide);
-        site.cut(ground, new Cutout(rider.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
-        Outline keeper = parts(rider, ground, site, body, new Rest(Slots.at(path, rider.rest() / 100.0), heading));
+        draft.cut(ground, new Cutout(rider.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
+        Outline keeper = parts(rider, ground, draft, body, new Rest(Slots.at(path, rider.rest() / 100.0), heading));
         Outline swept = Sweep.along(keeper, path).grown(FOAM_OFF);
-        site.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
-        motion(rider, ground, site, path, body);
-        derive(rider, site, line, body);
+        draft.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
+        motion(rider, ground, draft, path, body);
+        derive(rider, draft, line, body);
     }
 
     /** Where it rests, and which way it is headed. */
     private record Rest(Placement at, Angle heading) {}
 
     /** Retainer, connector and rider; answers the retainer's outline. */
-    private static Outline parts(Rider rider, Ground ground, Site site, Body body, Rest lies) {
+    private static Outline parts(Rider rider, Ground ground, BuildDraft draft, Body body, Rest lies) {
         Placement rest = lies.at();
         Angle heading = lies.heading();
-        Stuff stuff = new Stuff(site);
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(rider.card(), new Source(rider.id(), "card"));
         Length hold = rider.play().plus(rider.hold());
         Outline keeper = body.round() ? body.grown(hold, heading) : retainer(body, rider, heading);
@@ -120,23 +120,23 @@ public final class RiderEngineer implements Engineer<Rider> {
                 ? body.form(hold)
                 : Form.rectangle(
                         body.along().plus(rider.hold().times(2)), body.across().plus(hold.times(2)));
-        site.part(
+        draft.part(
                 Part.of(retainer, "Retainer", card, keeperForm, keeper).at(rest).cutBy(CutMethod.DIE));
         PartId connector = new PartId(rider.id(), "connector");
-        int layers = Slots.layers(site, ground, card);
-        site.part(Part.of(connector, "Connector", card, body.form(Length.ZERO), body.grown(Length.ZERO, heading))
+        int layers = Slots.layers(draft, ground, card);
+        draft.part(Part.of(connector, "Connector", card, body.form(Length.ZERO), body.grown(Length.ZERO, heading))
                 .at(rest)
                 .stacked(layers)
                 .cutBy(CutMethod.DIE));
         PartId face = new PartId(rider.id(), "rider");
         Shapes shape = Shapes.of(rider.face());
-        site.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
+        draft.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
                 .at(rest)
                 .cutBy(CutMethod.DIE));
         Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
-        site.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
-        site.lay(SlabId.of(connector), SlabId.of(retainer), glue);
-        site.lay(SlabId.of(face), SlabId.of(connector), glue);
+        draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
+        draft.lay(SlabId.of(connector), SlabId.of(retainer), glue);
+        draft.lay(SlabId.of(face), SlabId.of(connector), glue);
         return keeper;
     }
 
@@ -147,7 +147,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                 .placed(Placement.ORIGIN.turned(heading));
     }
 
-    private static void motion(Rider rider, Ground ground, Site site, Path path, Body body) {
+    private static void motion(Rider rider, Ground ground, BuildDraft draft, Path path, Body body) {
         SlabId retainer = SlabId.of(new PartId(rider.id(), "retainer"));
         RiderLegs legs = new RiderLegs(path);
         Angle heading = new Angle(Math.round(Math.toDegrees(path.heading(0)) * 1e6));
@@ -160,7 +160,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                         rider.friction(),
                         new Source(rider.id(), "connector.along"),
                         Optional.empty()));
-        site.workings()
+        draft.workings()
                 .motion(new Motion(
                         rider.id(),
                         "slides",
@@ -208,8 +208,8 @@ public final class RiderEngineer implements Engineer<Rider> {
                 1);
     }
 
-    private static void derive(Rider rider, Site site, SlotLine line, Body body) {
-        Ledger ledger = new Ledger(site, rider.id());
+    private static void derive(Rider rider, BuildDraft draft, SlotLine line, Body body) {
+        Ledger ledger = new Ledger(draft, rider.id());
         line.derive(ledger, rider.path());
         Length p = rider.play();
         String along = body.round() ? "connector.diameter" : "connector.along";
@@ -220,7 +220,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                 slotWide,
                 ledger.term("connector", body.across(), across),
                 ledger.twice("play", p, "play"));
-        wider(rider, site, line, body);
+        wider(rider, draft, line, body);
         ledger.sum(
                 "Slot, long",
                 line.path().length().plus(body.along()).plus(p.times(2)),
@@ -249,12 +249,12 @@ public final class RiderEngineer implements Engineer<Rider> {
     }
 
     /** An oblong connector keeps its direction: on a leg that runs another way its slot is wider. */
-    private static void wider(Rider rider, Site site, SlotLine line, Body body) {
+    private static void wider(Rider rider, BuildDraft draft, SlotLine line, Body body) {
         Angle heading = new Angle(Math.round(Math.toDegrees(line.path().heading(0)) * 1e6));
         Length widest = new RiderLegs(line.path()).widestAcross(body.grown(rider.play(), heading));
         Length first = body.across().plus(rider.play().times(2));
         if (!body.round() && widest.minus(first).isAbove(Length.ofMicrometres(10))) {
-            Ledger ledger = new Ledger(site, rider.id());
+            Ledger ledger = new Ledger(draft, rider.id());
             ledger.formula(
                     "Slot, on its widest leg",
                     Amount.of(widest),

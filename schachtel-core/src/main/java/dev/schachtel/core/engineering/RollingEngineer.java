@@ -36,43 +36,43 @@ public final class RollingEngineer implements Engineer<Rolling> {
     }
 
     @Override
-    public void engineer(Rolling rolling, Site site) {
-        site.ground(rolling.on(), new Source(rolling.id(), "on")).ifPresent(ground -> run(rolling, ground, site));
+    public void engineer(Rolling rolling, BuildDraft draft) {
+        draft.ground(rolling.on(), new Source(rolling.id(), "on")).ifPresent(ground -> run(rolling, ground, draft));
     }
 
-    private static void run(Rolling r, Ground ground, Site site) {
-        SlotLine line = SlotLine.of(r.id(), r.path(), site);
+    private static void run(Rolling r, Ground ground, BuildDraft draft) {
+        SlotLine line = SlotLine.of(r.id(), r.path(), draft);
         Path path = line.path();
         Length slotWide = r.connector().plus(r.play().times(2));
         Length slotLong = path.length().plus(slotWide);
         Outline slot = Sweep.groove(path, slotWide);
         Form form = Form.of(Form.Sort.ROUNDED, slotLong, slotWide);
-        site.cut(ground, new Cutout(r.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
-        Stuff stuff = new Stuff(site);
+        draft.cut(ground, new Cutout(r.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(r.card(), new Source(r.id(), "card"));
         Foam foam = stuff.foam(r.foam(), new Source(r.id(), "foam"));
         Placement rest = Slots.at(path, 0);
-        SlabId keeper = disc(site, r, "behind", r.keeper(), rest);
-        SlabId front = disc(site, r, "disc", r.disc(), rest);
+        SlabId keeper = disc(draft, r, "behind", r.keeper(), rest);
+        SlabId front = disc(draft, r, "disc", r.disc(), rest);
         PartId core = new PartId(r.id(), "connector");
         Form round = Form.of(Form.Sort.ROUND, r.connector(), r.connector());
-        site.part(Part.of(core, "Connector", foam, round, Outline.circle(r.connector()))
+        draft.part(Part.of(core, "Connector", foam, round, Outline.circle(r.connector()))
                 .at(rest)
                 .cutBy(CutMethod.SCISSORS));
-        site.joint(new Joint(ground.slab(), keeper, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
-        site.joint(new Joint(SlabId.of(core), keeper, Joint.Hold.RESTS, foam, Length.ZERO));
-        site.joint(new Joint(front, SlabId.of(core), Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(ground.slab(), keeper, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
+        draft.joint(new Joint(SlabId.of(core), keeper, Joint.Hold.RESTS, foam, Length.ZERO));
+        draft.joint(new Joint(front, SlabId.of(core), Joint.Hold.RESTS, foam, Length.ZERO));
         Outline swept = Sweep.along(Outline.circle(r.keeper()), path).grown(RiderEngineer.FOAM_OFF);
-        site.zone(new Zone(Zone.Use.KEEP_OFF, r.id(), ground.under(), swept));
+        draft.zone(new Zone(Zone.Use.KEEP_OFF, r.id(), ground.under(), swept));
         Move.Roll roll = new Move.Roll(path, r.connector());
-        motion(r, ground, site, List.of(keeper, SlabId.of(core), front), roll);
-        derive(r, site, line, roll);
+        motion(r, ground, draft, List.of(keeper, SlabId.of(core), front), roll);
+        derive(r, draft, line, roll);
     }
 
-    private static void motion(Rolling r, Ground ground, Site site, List<SlabId> moving, Move.Roll roll) {
+    private static void motion(Rolling r, Ground ground, BuildDraft draft, List<SlabId> moving, Move.Roll roll) {
         Length slotWide = r.connector().plus(r.play().times(2));
         Length asked = RiderEngineer.HOLD_ASKED.times(2);
-        site.workings()
+        draft.workings()
                 .motion(new Motion(
                         r.id(),
                         "rolls",
@@ -104,17 +104,18 @@ public final class RollingEngineer implements Engineer<Rolling> {
                         0));
     }
 
-    private static SlabId disc(Site site, Rolling r, String which, Length diameter, Placement at) {
-        Cardstock card = new Stuff(site).card(r.card(), new Source(r.id(), "card"));
+    private static SlabId disc(BuildDraft draft, Rolling r, String which, Length diameter, Placement at) {
+        Cardstock card = new Materials(draft).card(r.card(), new Source(r.id(), "card"));
         PartId id = new PartId(r.id(), which);
         Form form = Form.of(Form.Sort.ROUND, diameter, diameter);
         String name = which.equals("disc") ? "Disc in front" : "Disc behind";
-        site.part(Part.of(id, name, card, form, Outline.circle(diameter)).at(at).cutBy(CutMethod.DIE));
+        draft.part(
+                Part.of(id, name, card, form, Outline.circle(diameter)).at(at).cutBy(CutMethod.DIE));
         return SlabId.of(id);
     }
 
-    private static void derive(Rolling r, Site site, SlotLine line, Move.Roll roll) {
-        Ledger ledger = new Ledger(site, r.id());
+    private static void derive(Rolling r, BuildDraft draft, SlotLine line, Move.Roll roll) {
+        Ledger ledger = new Ledger(draft, r.id());
         line.derive(ledger, r.path());
         Length slotWide = r.connector().plus(r.play().times(2));
         ledger.sum(

@@ -23,11 +23,11 @@ public final class RowEngineer implements Engineer<Row> {
     }
 
     @Override
-    public void engineer(Row row, Site site) {
-        site.ground(row.on(), new Source(row.id(), "on")).ifPresent(ground -> cut(row, ground, site));
+    public void engineer(Row row, BuildDraft draft) {
+        draft.ground(row.on(), new Source(row.id(), "on")).ifPresent(ground -> cut(row, ground, draft));
     }
 
-    private static void cut(Row row, Ground ground, Site site) {
+    private static void cut(Row row, Ground ground, BuildDraft draft) {
         boolean up = row.run() == Row.Run.UP;
         Length size = up ? row.shape().height() : row.shape().width();
         Length length = up ? ground.height() : ground.width();
@@ -35,9 +35,9 @@ public final class RowEngineer implements Engineer<Row> {
         for (Length middle : middles(row, length, size)) {
             Length at = start.plus(middle);
             Placement placed = up ? Placement.at(row.across(), at) : Placement.at(at, row.up());
-            WindowEngineer.cut(row.id(), ground, row.shape(), placed, site);
+            WindowEngineer.cut(row.id(), ground, row.shape(), placed, draft);
         }
-        derive(row, ground, site, length, size);
+        derive(row, ground, draft, length, size);
     }
 
     /** Middles along the length. */
@@ -58,8 +58,8 @@ public final class RowEngineer implements Engineer<Row> {
         return middles;
     }
 
-    private static void derive(Row row, Ground ground, Site site, Length length, Length size) {
-        Ledger ledger = new Ledger(site, row.id());
+    private static void derive(Row row, Ground ground, BuildDraft draft, Length length, Length size) {
+        Ledger ledger = new Ledger(draft, row.id());
         boolean up = row.run() == Row.Run.UP;
         var panel =
                 ledger.term(1, up ? "height" : "width", length, new Source(ground.owner(), up ? "height" : "width"));

@@ -30,45 +30,45 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
     }
 
     @Override
-    public void engineer(Sentiment strip, Site site) {
-        site.ground(strip.on(), new Source(strip.id(), "on")).ifPresent(ground -> lay(strip, ground, site));
+    public void engineer(Sentiment strip, BuildDraft draft) {
+        draft.ground(strip.on(), new Source(strip.id(), "on")).ifPresent(ground -> lay(strip, ground, draft));
     }
 
-    private void lay(Sentiment strip, Ground ground, Site site) {
-        Stuff stuff = new Stuff(site);
+    private void lay(Sentiment strip, Ground ground, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Material fixing = stuff.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
         Cardstock shadow = stuff.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
         SlabId under = ground.slab();
         Material by = fixing;
         for (int i = strip.shadows(); i >= 1; i--) {
             String which = strip.shadows() == 1 ? "shadow" : "shadow-" + i;
-            under = sheet(strip, site, new PartId(strip.id(), which), i, shadow);
+            under = sheet(strip, draft, new PartId(strip.id(), which), i, shadow);
             if (i == strip.shadows()) {
-                Raised.lay(site, new PartId(strip.id(), which), ground, by);
+                Raised.lay(draft, new PartId(strip.id(), which), ground, by);
             } else {
-                site.lay(under, above(strip, i), by);
+                draft.lay(under, above(strip, i), by);
             }
-            by = glue(site, fixing);
+            by = glue(draft, fixing);
         }
         Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
         PartId words = new PartId(strip.id(), "strip");
-        SlabId top = sheet(strip, site, words, 0, card);
+        SlabId top = sheet(strip, draft, words, 0, card);
         if (!strip.text().isBlank()) {
-            site.letter(new Lettering(strip.id(), words, strip.text(), strip.ink()));
+            draft.letter(new Lettering(strip.id(), words, strip.text(), strip.ink()));
         }
         if (strip.shadows() == 0) {
-            Raised.lay(site, words, ground, by);
+            Raised.lay(draft, words, ground, by);
         } else {
-            site.lay(top, under, by);
+            draft.lay(top, under, by);
         }
         for (int i = 1; i <= strip.shadows(); i++) {
-            derive(strip, site, i);
+            derive(strip, draft, i);
         }
     }
 
     /** Layers of one strip lie flat on each other; only the lowest is held by what the maker chose. */
-    private static Material glue(Site site, Material otherwise) {
-        return site.workshop()
+    private static Material glue(BuildDraft draft, Material otherwise) {
+        return draft.workshop()
                 .find(new MaterialId("glue"), Adhesive.class)
                 .map(Material.class::cast)
                 .orElse(otherwise);
@@ -78,21 +78,21 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         return SlabId.of(new PartId(strip.id(), "shadow-" + (i + 1)));
     }
 
-    private static SlabId sheet(Sentiment strip, Site site, PartId id, int step, Cardstock card) {
+    private static SlabId sheet(Sentiment strip, BuildDraft draft, PartId id, int step, Cardstock card) {
         Length border = strip.shadowReveal().times(2L * step);
         Length w = strip.width().plus(border);
         Length h = strip.height().plus(border);
         Placement at = Placement.at(strip.across().minus(w.half()), strip.up().minus(h.half()));
         String words = strip.text().isBlank() ? "Strip" : "Strip “" + strip.text() + "”";
         String name = step == 0 ? words : strip.text().isBlank() ? "Shadow" : "Shadow of “" + strip.text() + "”";
-        site.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h))
+        draft.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h))
                 .at(at));
         return SlabId.of(id);
     }
 
-    private static void derive(Sentiment strip, Site site, int step) {
+    private static void derive(Sentiment strip, BuildDraft draft, int step) {
         Length border = strip.shadowReveal().times(2L * step);
-        site.derive(new Derivation(
+        draft.derive(new Derivation(
                 strip.id(),
                 strip.shadows() == 1 ? "Shadow" : "Shadow " + step,
                 Amount.of(strip.width().plus(border), strip.height().plus(border)),

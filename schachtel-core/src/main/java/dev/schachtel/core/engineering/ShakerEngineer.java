@@ -43,50 +43,50 @@ public final class ShakerEngineer implements Engineer<Shaker> {
     }
 
     @Override
-    public void engineer(Shaker shaker, Site site) {
+    public void engineer(Shaker shaker, BuildDraft draft) {
         Source asker = new Source(shaker.id(), "window");
-        site.aperture(shaker.window(), asker).ifPresent(aperture -> {
+        draft.aperture(shaker.window(), asker).ifPresent(aperture -> {
             if (aperture.in().isLast()) {
-                site.fault(RuleId.GROUND_MISSING, asker, shaker.window().value());
+                draft.fault(RuleId.GROUND_MISSING, asker, shaker.window().value());
             } else {
-                lay(shaker, aperture, site);
+                lay(shaker, aperture, draft);
             }
         });
     }
 
-    private void lay(Shaker shaker, Aperture aperture, Site site) {
-        Stuff stuff = new Stuff(site);
+    private void lay(Shaker shaker, Aperture aperture, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
-        Dam dam = way(shaker, aperture, site).make(new Dam.Request(shaker, aperture.opening(), aperture.middle()));
-        PartId film = film(shaker, aperture, site);
-        derive(shaker, aperture, site, dam);
+        Dam dam = way(shaker, aperture, draft).make(new Dam.Request(shaker, aperture.opening(), aperture.middle()));
+        PartId film = film(shaker, aperture, draft);
+        derive(shaker, aperture, draft, dam);
         boolean onFilm = shaker.overlap().isAbove(shaker.setback());
         Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
         for (Dam.Wall wall : dam.walls()) {
-            SlabId slab = wall(shaker, wall, foam, site);
-            rest(site, slab, aperture.in().under(), foam);
-            rest(site, onFilm ? SlabId.of(film) : aperture.in().slab(), slab, foam);
+            SlabId slab = wall(shaker, wall, foam, draft);
+            rest(draft, slab, aperture.in().under(), foam);
+            rest(draft, onFilm ? SlabId.of(film) : aperture.in().slab(), slab, foam);
         }
-        site.joint(new Joint(
+        draft.joint(new Joint(
                 aperture.in().slab(),
                 SlabId.of(film),
                 onFilm ? Joint.Hold.RESTS : Joint.Hold.HANGS,
                 fixing,
                 fixing.thickness()));
-        site.zone(new Zone(
+        draft.zone(new Zone(
                 Zone.Use.KEEP_OFF,
                 shaker.id(),
                 aperture.in().under(),
                 dam.outside().grown(CLEAR)));
-        site.zone(new Zone(
+        draft.zone(new Zone(
                 Zone.Use.TRACE,
                 shaker.id(),
                 aperture.in().under(),
                 aperture.cutout().onFace()));
-        chamber(shaker, aperture, site, dam, film);
+        chamber(shaker, aperture, draft, dam, film);
     }
 
-    private static Dam.Way way(Shaker shaker, Aperture aperture, Site site) {
+    private static Dam.Way way(Shaker shaker, Aperture aperture, BuildDraft draft) {
         Shapes window = Shapes.of(aperture.opening());
         Source make = new Source(shaker.id(), "make");
         boolean round = window.form().sort() == Form.Sort.ROUND;
@@ -95,9 +95,9 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         DamMake wish = shaker.make();
         if (wish == DamMake.BENT_STRIP) {
             if (shaker.foamWidth().isAbove(WIDEST_BENT)) {
-                site.fault(Fault.mend(RuleId.BEND_WIDTH, make, shaker.foamWidth(), WIDEST_BENT)
+                draft.fault(Fault.mend(RuleId.BEND_WIDTH, make, shaker.foamWidth(), WIDEST_BENT)
                         .watch()
-                        .remedy(Levers.onePiece(site.spec(), site.workshop(), shaker.id())));
+                        .remedy(Levers.onePiece(draft.spec(), draft.workshop(), shaker.id())));
             }
             return new RingDam(true);
         }
@@ -108,44 +108,44 @@ public final class ShakerEngineer implements Engineer<Shaker> {
             return new StripDam(wish == DamMake.MITRED_STRIPS);
         }
         if (wish != DamMake.ONE_PIECE) {
-            site.fault(Fault.mend(RuleId.STRIPS_FOLLOW, make, "")
+            draft.fault(Fault.mend(RuleId.STRIPS_FOLLOW, make, "")
                     .watch()
-                    .remedy(Levers.onePiece(site.spec(), site.workshop(), shaker.id())));
+                    .remedy(Levers.onePiece(draft.spec(), draft.workshop(), shaker.id())));
         }
         return new RingDam(false);
     }
 
-    private static PartId film(Shaker shaker, Aperture aperture, Site site) {
-        Film film = new Stuff(site).film(shaker.film(), new Source(shaker.id(), "film"));
+    private static PartId film(Shaker shaker, Aperture aperture, BuildDraft draft) {
+        Film film = new Materials(draft).film(shaker.film(), new Source(shaker.id(), "film"));
         Shapes shape = Shapes.grown(aperture.opening(), shaker.overlap());
         PartId id = new PartId(shaker.id(), "film");
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
-        site.part(Part.of(id, "Film", film, shape.form(), shape.outline())
+        draft.part(Part.of(id, "Film", film, shape.form(), shape.outline())
                 .at(aperture.middle())
                 .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
         return id;
     }
 
-    private static SlabId wall(Shaker shaker, Dam.Wall wall, Foam foam, Site site) {
+    private static SlabId wall(Shaker shaker, Dam.Wall wall, Foam foam, BuildDraft draft) {
         PartId id = new PartId(shaker.id(), wall.which());
         Part part = Part.of(id, wall.name(), foam, wall.cut().form(), wall.cut().flat())
                 .at(wall.at())
                 .stacked(shaker.layers())
                 .cutBy(wall.cut().method());
-        site.part(part, wall.footprints());
+        draft.part(part, wall.footprints());
         return SlabId.of(id);
     }
 
-    private static void rest(Site site, SlabId upper, SlabId lower, Foam by) {
-        site.joint(new Joint(upper, lower, Joint.Hold.RESTS, by, Length.ZERO));
+    private static void rest(BuildDraft draft, SlabId upper, SlabId lower, Foam by) {
+        draft.joint(new Joint(upper, lower, Joint.Hold.RESTS, by, Length.ZERO));
     }
 
-    private static void chamber(Shaker shaker, Aperture aperture, Site site, Dam dam, PartId film) {
-        Foam foam = new Stuff(site).foam(shaker.foam(), new Source(shaker.id(), "foam"));
-        Filling filling = new Stuff(site).filling(shaker.filling(), new Source(shaker.id(), "filling"));
+    private static void chamber(Shaker shaker, Aperture aperture, BuildDraft draft, Dam dam, PartId film) {
+        Foam foam = new Materials(draft).foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        Filling filling = new Materials(draft).filling(shaker.filling(), new Source(shaker.id(), "filling"));
         Length depth = foam.thickness().times(shaker.layers());
         Fillings fill = new Fillings(shaker.id(), filling, dam.clear().area(), shaker.cover(), depth);
-        site.chamber(new Chamber(
+        draft.chamber(new Chamber(
                 shaker.id(),
                 Chamber.Sort.DAM,
                 List.of(aperture.cutout()),
@@ -160,13 +160,13 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 depth,
                 filling,
                 fill.pieces()));
-        derive(shaker, site, foam);
-        fill.derive(Chamber.Sort.DAM).forEach(site::derive);
+        derive(shaker, draft, foam);
+        fill.derive(Chamber.Sort.DAM).forEach(draft::derive);
     }
 
-    private static void derive(Shaker shaker, Site site, Foam foam) {
+    private static void derive(Shaker shaker, BuildDraft draft, Foam foam) {
         Length depth = foam.thickness().times(shaker.layers());
-        site.derive(new Derivation(
+        draft.derive(new Derivation(
                 shaker.id(),
                 "Chamber, deep",
                 new Amount.Thick(depth),
@@ -178,13 +178,13 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                         new Source(shaker.id(), "layers")))));
     }
 
-    private static void derive(Shaker shaker, Aperture aperture, Site site, Dam dam) {
+    private static void derive(Shaker shaker, Aperture aperture, BuildDraft draft, Dam dam) {
         Dam.Request r = new Dam.Request(shaker, aperture.opening(), aperture.middle());
         Derivation.Term overlap = Dam.Request.term(2, "overlap", shaker.overlap(), new Source(shaker.id(), "overlap"));
         Length both = shaker.overlap().times(2);
         Length w = r.opening().width();
         Length h = r.opening().height();
-        site.derive(
+        draft.derive(
                 r.round()
                         ? r.derive("Film", Amount.of(w.plus(both)), "", List.of(r.window(), overlap))
                         : r.derive(
@@ -195,6 +195,6 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                                         new Derivation.Term(
                                                 1, "window", Amount.of(w, h), new Source(shaker.window(), "*")),
                                         overlap)));
-        dam.derivations().forEach(site::derive);
+        dam.derivations().forEach(draft::derive);
     }
 }

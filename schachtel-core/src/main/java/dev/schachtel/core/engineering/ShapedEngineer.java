@@ -52,48 +52,48 @@ public final class ShapedEngineer implements Engineer<Shaped> {
     }
 
     @Override
-    public void engineer(Shaped shaped, Site site) {
-        Cardstock card = new Stuff(site).card(shaped.card(), new Source(Id.BASE, "card"));
-        Outline leaf = outline(shaped.outline(), site);
-        site.face(leaf);
+    public void engineer(Shaped shaped, BuildDraft draft) {
+        Cardstock card = new Materials(draft).card(shaped.card(), new Source(Id.BASE, "card"));
+        Outline leaf = outline(shaped.outline(), draft);
+        draft.face(leaf);
         Optional<Stretch> edge =
                 leaf.uprightEdge(leaf.bounds().left()).filter(e -> !e.length().isBelow(LEAST_EDGE));
         if (edge.isEmpty()) {
-            site.fault(Fault.mend(RuleId.STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "")
+            draft.fault(Fault.mend(RuleId.STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "")
                     .watch());
         }
         boolean scored = shaped.join() == Shaped.Join.SCORE && edge.isPresent();
         if (scored) {
-            onePiece(site, leaf, edge.get(), card);
+            onePiece(draft, leaf, edge.get(), card);
         } else {
-            twoPieces(site, leaf, card);
+            twoPieces(draft, leaf, card);
         }
         Length w = leaf.bounds().wide();
         Length h = leaf.bounds().high();
-        site.slab(new Slab(FlatFoldEngineer.BACK, BACK, "Base back", card.thickness(), List.of(leaf)));
-        site.slab(
+        draft.slab(new Slab(FlatFoldEngineer.BACK, BACK, "Base back", card.thickness(), List.of(leaf)));
+        draft.slab(
                 new Slab(FlatFoldEngineer.FRONT, scored ? BACK : FRONT, "Base front", card.thickness(), List.of(leaf)));
         Outline.Size size = new Outline.Size(w, h);
         if (!scored) {
-            hinge(site, edge, h, card);
+            hinge(draft, edge, h, card);
         }
-        site.ground(
+        draft.ground(
                 Id.FRONT,
                 Ground.of(scored ? BACK : FRONT, FlatFoldEngineer.FRONT, Placement.ORIGIN, size, Ground.Edge.LEFT)
                         .on(FlatFoldEngineer.BACK)
                         .shaped(leaf));
         Ground inside = Ground.of(BACK, FlatFoldEngineer.BACK, Placement.ORIGIN, size, Ground.Edge.LEFT)
                 .shaped(leaf);
-        site.ground(Id.INSIDE, scored ? inside.folded(TurnedOver.aside(Length.ZERO)) : inside);
-        site.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
-        site.workings().flat(new Flat("closed", w, h, 2));
-        opens(site, Mm.of(w));
-        derive(site, w, h, edge, scored);
-        site.afterwards(() -> new Closing(site, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
+        draft.ground(Id.INSIDE, scored ? inside.folded(TurnedOver.aside(Length.ZERO)) : inside);
+        draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
+        draft.workings().flat(new Flat("closed", w, h, 2));
+        opens(draft, Mm.of(w));
+        derive(draft, w, h, edge, scored);
+        draft.afterwards(() -> new Closing(draft, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
     }
 
-    private static void opens(Site site, double length) {
-        site.workings()
+    private static void opens(BuildDraft draft, double length) {
+        draft.workings()
                 .side(new SideView(
                         Id.BASE,
                         "opens",
@@ -102,9 +102,9 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                                 Sides.limb(Point.ORIGIN, length, 0), Sides.limb(Point.ORIGIN, length, share * 130)))));
     }
 
-    private static Outline outline(Silhouette shape, Site site) {
+    private static Outline outline(Silhouette shape, BuildDraft draft) {
         if (shape instanceof Silhouette.Own own) {
-            OwnOutline.judge(own.path(), new Source(Id.BASE, "outline.path"), site);
+            OwnOutline.judge(own.path(), new Source(Id.BASE, "outline.path"), draft);
             return OwnOutline.scaled(own.path(), own.width(), own.height());
         }
         if (shape instanceof Silhouette.Arch) {
@@ -121,10 +121,10 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 : Silhouettes.ticket(shape.width(), shape.height());
     }
 
-    private static void onePiece(Site site, Outline leaf, Stretch edge, Cardstock card) {
+    private static void onePiece(BuildDraft draft, Outline leaf, Stretch edge, Cardstock card) {
         Length w = leaf.bounds().wide();
         Outline both = leaf.joined(leaf.mirrored(0)).placed(Placement.at(w, Length.ZERO));
-        site.folded(Part.of(
+        draft.folded(Part.of(
                         BACK,
                         "Card base",
                         card,
@@ -133,41 +133,41 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 .at(Placement.at(w.negated(), Length.ZERO))
                 .grain(Grain.UP)
                 .cutBy(CutMethod.ELECTRONIC));
-        site.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Way.MOUNTAIN));
     }
 
-    private static void twoPieces(Site site, Outline leaf, Cardstock card) {
+    private static void twoPieces(BuildDraft draft, Outline leaf, Cardstock card) {
         Length h = leaf.bounds().high();
         Form form = Form.of(Form.Sort.SHAPE, leaf.bounds().wide(), h);
-        site.folded(Part.of(BACK, "Back leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
-        site.folded(Part.of(FRONT, "Front leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
+        draft.folded(Part.of(BACK, "Back leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
+        draft.folded(Part.of(FRONT, "Front leaf", card, form, leaf).cutBy(CutMethod.ELECTRONIC));
     }
 
     /** A strip folded lengthwise, stuck inside to both leaves, as long as the straight edge or else half the height. */
-    private static void hinge(Site site, Optional<Stretch> edge, Length h, Cardstock card) {
+    private static void hinge(BuildDraft draft, Optional<Stretch> edge, Length h, Cardstock card) {
         Length tall = edge.map(Stretch::length).orElse(h.half());
         Length foot = edge.map(Stretch::from).orElse(Length.ofNanometres(h.nanometres() / 4));
         Length wide = STRIP_EACH.times(2);
-        site.folded(Part.of(STRIP, "Hinge strip", card, Form.rectangle(wide, tall), Outline.sheet(wide, tall))
+        draft.folded(Part.of(STRIP, "Hinge strip", card, Form.rectangle(wide, tall), Outline.sheet(wide, tall))
                 .at(Placement.at(STRIP_EACH.negated(), foot))
                 .grain(Grain.UP));
-        site.fold(new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Way.MOUNTAIN));
         Outline shut = Outline.sheet(STRIP_EACH, tall).placed(Placement.at(Length.ZERO, foot));
         SlabId slab = SlabId.of(STRIP);
-        site.slab(new Slab(slab, STRIP, "Hinge strip", card.thickness().times(2), List.of(shut)));
-        Material glue = new Stuff(site).glue(new Source(Id.BASE, "join"));
-        site.lay(slab, FlatFoldEngineer.BACK, glue);
-        site.joint(new Joint(FlatFoldEngineer.FRONT, slab, Joint.Hold.HINGES, glue, glue.thickness()));
-        new Ledger(site, Id.BASE)
+        draft.slab(new Slab(slab, STRIP, "Hinge strip", card.thickness().times(2), List.of(shut)));
+        Material glue = new Materials(draft).glue(new Source(Id.BASE, "join"));
+        draft.lay(slab, FlatFoldEngineer.BACK, glue);
+        draft.joint(new Joint(FlatFoldEngineer.FRONT, slab, Joint.Hold.HINGES, glue, glue.thickness()));
+        new Ledger(draft, Id.BASE)
                 .formula(
                         "Hinge strip",
                         Amount.of(wide, tall),
                         "2 × {0}, as long as the straight edge",
-                        new Ledger(site, Id.BASE).term("on each leaf", STRIP_EACH, "join"));
+                        new Ledger(draft, Id.BASE).term("on each leaf", STRIP_EACH, "join"));
     }
 
-    private static void derive(Site site, Length w, Length h, Optional<Stretch> edge, boolean scored) {
-        Ledger ledger = new Ledger(site, Id.BASE);
+    private static void derive(BuildDraft draft, Length w, Length h, Optional<Stretch> edge, boolean scored) {
+        Ledger ledger = new Ledger(draft, Id.BASE);
         if (scored) {
             ledger.formula(
                     "Blank",

@@ -8,7 +8,7 @@ import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Silhouettes;
 
 /** An opening's outline, centred on the origin, and the name of its shape. */
-record Shapes(Outline outline, Form form) {
+public record Shapes(Outline outline, Form form) {
     static Shapes of(Opening opening) {
         return grown(opening, Length.ZERO);
     }

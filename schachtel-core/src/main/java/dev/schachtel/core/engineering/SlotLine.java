@@ -22,16 +22,16 @@ record SlotLine(Path path) {
     private static final Length LEAST = Length.ofMillimetres(1);
     private static final int MOST_LEGS = 60;
 
-    static SlotLine of(Id owner, SlotPath wish, Site site) {
-        Path path = path(owner, wish, site);
+    static SlotLine of(Id owner, SlotPath wish, BuildDraft draft) {
+        Path path = path(owner, wish, draft);
         if (path.length().isBelow(LEAST)) {
             Source source = new Source(owner, wish instanceof SlotPath.Straight ? "path.rise" : "path");
-            site.fault(Fault.mend(RuleId.NO_TRAVEL, source, path.length(), LEAST));
+            draft.fault(Fault.mend(RuleId.NO_TRAVEL, source, path.length(), LEAST));
         }
         return new SlotLine(path);
     }
 
-    private static Path path(Id owner, SlotPath wish, Site site) {
+    private static Path path(Id owner, SlotPath wish, BuildDraft draft) {
         if (wish instanceof SlotPath.Straight s) {
             Point from = Point.of(s.across(), s.up());
             return Path.through(List.of(from, Point.of(s.across().plus(s.run()), s.up().plus(s.rise()))));
@@ -42,9 +42,9 @@ record SlotLine(Path path) {
         }
         SlotPath.Legs legs = (SlotPath.Legs) wish;
         try {
-            return Path.through(corners(legs, site.spec().units()));
+            return Path.through(corners(legs, draft.spec().units()));
         } catch (LengthTextException e) {
-            site.fault(RuleId.PATH_READ, new Source(owner, "path.legs"), String.valueOf(e.getMessage()));
+            draft.fault(RuleId.PATH_READ, new Source(owner, "path.legs"), String.valueOf(e.getMessage()));
             Point from = Point.of(legs.across(), legs.up());
             return Path.through(List.of(from, from.plus(1, 0)));
         }

@@ -18,13 +18,13 @@ final class Slots {
     }
 
     /** Layers of card that reach from behind the ground through it, with air on both sides. */
-    static int layers(Site site, Ground ground, Cardstock card) {
-        Length through = site.part(ground.part())
+    static int layers(BuildDraft draft, Ground ground, Cardstock card) {
+        Length through = draft.part(ground.part())
                 .map(Part::material)
                 .map(m -> m.thickness())
                 .orElse(Length.ZERO)
                 .plus(RiderEngineer.GLIDE.times(2));
-        int layers = through.holds(card.thickness());
+        int layers = through.wholeTimes(card.thickness());
         return Math.max(1, card.thickness().times(layers).isBelow(through) ? layers + 1 : layers);
     }
 }

@@ -51,33 +51,33 @@ public final class StepperEngineer implements Engineer<Stepper> {
     }
 
     @Override
-    public void engineer(Stepper stepper, Site site) {
-        Cardstock card = new Stuff(site).card(stepper.card(), new Source(Id.BASE, "card"));
+    public void engineer(Stepper stepper, BuildDraft draft) {
+        Cardstock card = new Materials(draft).card(stepper.card(), new Source(Id.BASE, "card"));
         Length w = Length.max(stepper.width(), Length.ofMillimetres(1));
         Length h = stepper.height();
         Outline blank = Outline.sheet(w, h);
-        site.face(blank);
-        site.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h), blank)
+        draft.face(blank);
+        draft.folded(Part.of(PART, "Card base", card, Form.rectangle(w, h), blank)
                 .grain(Grain.ACROSS)
                 .cutBy(stepper.zones().size() > 1 ? CutMethod.KNIFE : CutMethod.TRIMMER));
-        site.slab(new Slab(BLANK, PART, "Base", card.thickness(), List.of(blank)));
+        draft.slab(new Slab(BLANK, PART, "Base", card.thickness(), List.of(blank)));
         Length left = Length.ZERO;
         Stepper.Zone before = null;
         for (Stepper.Zone zone : stepper.zones()) {
-            zone(site, zone, left, before == null ? zone : before, h);
-            closes(stepper, zone, site);
+            zone(draft, zone, left, before == null ? zone : before, h);
+            closes(stepper, zone, draft);
             left = left.plus(zone.kind().width());
             before = zone;
         }
         Outline.Size whole = new Outline.Size(w, h);
         if (stepper.zones().isEmpty()) {
-            site.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
+            draft.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
         }
-        flats(stepper, site, w);
-        derive(stepper, site, w);
+        flats(stepper, draft, w);
+        derive(stepper, draft, w);
     }
 
-    private static void zone(Site site, Stepper.Zone zone, Length left, Stepper.Zone before, Length h) {
+    private static void zone(BuildDraft draft, Stepper.Zone zone, Length left, Stepper.Zone before, Length h) {
         Length w = zone.kind().width();
         Length right = left.plus(w);
         Length y = Length.ZERO;
@@ -85,18 +85,18 @@ public final class StepperEngineer implements Engineer<Stepper> {
             Stepper.Segment segment = zone.segments().get(i);
             if (i > 0) {
                 boolean mountain = zone.segments().get(i - 1).rise();
-                site.fold(new Fold(
+                draft.fold(new Fold(
                         PART, Point.of(left, y), Point.of(right, y), mountain ? Fold.Way.MOUNTAIN : Fold.Way.VALLEY));
                 Outline crease =
                         Outline.sheet(w, CREASE_CLEAR.times(2)).placed(Placement.at(left, y.minus(CREASE_CLEAR)));
-                site.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, BLANK, crease));
+                draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, BLANK, crease));
             }
             Outline.Size size = new Outline.Size(w, segment.length());
-            site.ground(zone.face(i), Ground.of(PART, BLANK, Placement.at(left, y), size, Ground.Edge.LEVEL));
+            draft.ground(zone.face(i), Ground.of(PART, BLANK, Placement.at(left, y), size, Ground.Edge.LEVEL));
             y = y.plus(segment.length());
         }
         if (!zone.segments().equals(before.segments())) {
-            cut(site, left, lines(before), lines(zone), h);
+            cut(draft, left, lines(before), lines(zone), h);
         }
     }
 
@@ -111,33 +111,33 @@ public final class StepperEngineer implements Engineer<Stepper> {
         return lines;
     }
 
-    private static void cut(Site site, Length x, List<Length> a, List<Length> b, Length h) {
+    private static void cut(BuildDraft draft, Length x, List<Length> a, List<Length> b, Length h) {
         List<Length> shared = a.stream().filter(b::contains).sorted().toList();
         Length from = shared.isEmpty() ? Length.ZERO : shared.get(0);
         Length to = shared.size() < 2 ? h : shared.get(shared.size() - 1);
         List<Point> line = List.of(Point.of(x, from), Point.of(x, to));
-        site.change(PART, p -> p.with(new Slit(Id.BASE, line, line)));
+        draft.change(PART, p -> p.with(new Slit(Id.BASE, line, line)));
     }
 
     /** Stairs close when their treads and rises add up to what all strips have. */
-    private static void closes(Stepper stepper, Stepper.Zone zone, Site site) {
+    private static void closes(Stepper stepper, Stepper.Zone zone, BuildDraft draft) {
         if (zone.kind() instanceof StepZone.Stairs stairs) {
             Length rises = stairs.rise().times(stairs.steps());
             Length treads = stairs.tread().times(stairs.steps());
             if (!rises.equals(stepper.rises())) {
                 Source source = new Source(Id.BASE, zone.name() + ".rise");
-                site.fault(apart(source, "rises", rises, stepper.rises())
-                        .remedy(each(site, source, stairs.steps(), stepper.rises())));
+                draft.fault(apart(source, "rises", rises, stepper.rises())
+                        .remedy(each(draft, source, stairs.steps(), stepper.rises())));
             }
             if (!treads.equals(stepper.treads())) {
                 Source source = new Source(Id.BASE, zone.name() + ".tread");
-                site.fault(apart(source, "treads", treads, stepper.treads())
-                        .remedy(each(site, source, stairs.steps(), stepper.treads())));
+                draft.fault(apart(source, "treads", treads, stepper.treads())
+                        .remedy(each(draft, source, stairs.steps(), stepper.treads())));
             }
         }
         if (zone.kind() instanceof StepZone.SetBack back && back.front().isAbove(stepper.treads())) {
             Source source = new Source(Id.BASE, zone.name() + ".front");
-            site.fault(apart(source, "set-back", back.front(), stepper.treads()));
+            draft.fault(apart(source, "set-back", back.front(), stepper.treads()));
         }
     }
 
@@ -146,18 +146,18 @@ public final class StepperEngineer implements Engineer<Stepper> {
     }
 
     /** Each rise, or tread, as long as makes their sum what the strip's neighbours have; if that is a whole length. */
-    private static Optional<Remedy> each(Site site, Source at, int steps, Length sum) {
-        return site.lever(at)
+    private static Optional<Remedy> each(BuildDraft draft, Source at, int steps, Length sum) {
+        return draft.lever(at)
                 .filter(l -> sum.isMultipleOf(Length.ofNanometres(steps)))
                 .map(l -> l.to(sum.splitInto(steps).get(0)));
     }
 
-    private static void flats(Stepper stepper, Site site, Length w) {
+    private static void flats(Stepper stepper, BuildDraft draft, Length w) {
         FlatSteps flat = FlatSteps.of(stepper.zones());
-        site.workings().flat(new Flat("wall forward", w, flat.length(), flat.layers()));
-        site.workings().flat(new Flat("opened flat", w, stepper.height(), 1));
+        draft.workings().flat(new Flat("wall forward", w, flat.length(), flat.layers()));
+        draft.workings().flat(new Flat("opened flat", w, stepper.height(), 1));
         List<String> names = stepper.zones().stream().map(Stepper.Zone::name).toList();
-        site.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
+        draft.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
                 .map(z -> profile(z, 180 - 90 * share))
                 .toList())));
     }
@@ -175,8 +175,8 @@ public final class StepperEngineer implements Engineer<Stepper> {
         return points;
     }
 
-    private static void derive(Stepper stepper, Site site, Length w) {
-        Ledger ledger = new Ledger(site, Id.BASE);
+    private static void derive(Stepper stepper, BuildDraft draft, Length w) {
+        Ledger ledger = new Ledger(draft, Id.BASE);
         Derivation.Term rises = ledger.term("rises", stepper.rises(), "rises");
         Derivation.Term treads = ledger.term("treads", stepper.treads(), "treads");
         ledger.sum("Blank, long", stepper.height(), rises, treads);

@@ -32,26 +32,26 @@ public final class TagEngineer implements Engineer<Tag> {
     }
 
     @Override
-    public void engineer(Tag tag, Site site) {
-        Cardstock card = new Stuff(site).card(tag.card(), new Source(Id.BASE, "card"));
+    public void engineer(Tag tag, BuildDraft draft) {
+        Cardstock card = new Materials(draft).card(tag.card(), new Source(Id.BASE, "card"));
         Length w = tag.width();
         Length h = tag.height();
         Outline outline = Outline.roundedRectangle(w, h, tag.corner()).placed(Placement.at(w.half(), h.half()));
-        site.face(outline);
+        draft.face(outline);
         Form form = tag.corner().isZero() ? Form.rectangle(w, h) : Form.of(Form.Sort.ROUNDED, w, h);
-        site.folded(Part.of(PART, "Tag", card, form, outline)
+        draft.folded(Part.of(PART, "Tag", card, form, outline)
                 .cutBy(tag.corner().isZero() ? CutMethod.TRIMMER : CutMethod.DIE));
-        site.slab(new Slab(SLAB, PART, "Tag", card.thickness(), List.of(outline)));
+        draft.slab(new Slab(SLAB, PART, "Tag", card.thickness(), List.of(outline)));
         Ground ground = Ground.of(PART, SLAB, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.NONE)
                 .shaped(outline);
-        site.ground(Id.FRONT, ground);
+        draft.ground(Id.FRONT, ground);
         Placement middle = Placement.at(w.half(), h.minus(tag.holeDown()));
         Outline hole = Outline.circle(tag.hole()).placed(middle);
         Form round = Form.of(Form.Sort.ROUND, tag.hole(), tag.hole());
-        site.cut(ground, new Cutout(Id.BASE, Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
-        Threads.add(site, new PartId(Id.BASE, "thread"), tag.thread(), tag.threadKind(), middle);
-        site.workings().flat(new Flat("flat", w, h, 1));
-        Ledger ledger = new Ledger(site, Id.BASE);
+        draft.cut(ground, new Cutout(Id.BASE, Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
+        Threads.add(draft, new PartId(Id.BASE, "thread"), tag.thread(), tag.threadKind(), middle);
+        draft.workings().flat(new Flat("flat", w, h, 1));
+        Ledger ledger = new Ledger(draft, Id.BASE);
         ledger.sum(
                 "Hole, from the foot",
                 h.minus(tag.holeDown()),

@@ -24,18 +24,18 @@ public final class ThreadLoopEngineer implements Engineer<ThreadLoop> {
     }
 
     @Override
-    public void engineer(ThreadLoop loop, Site site) {
-        site.ground(loop.on(), new Source(loop.id(), "on")).ifPresent(ground -> hang(loop, ground, site));
+    public void engineer(ThreadLoop loop, BuildDraft draft) {
+        draft.ground(loop.on(), new Source(loop.id(), "on")).ifPresent(ground -> hang(loop, ground, draft));
     }
 
-    private static void hang(ThreadLoop loop, Ground ground, Site site) {
+    private static void hang(ThreadLoop loop, Ground ground, BuildDraft draft) {
         Placement middle = Placement.at(loop.across(), loop.up());
         Outline hole = Outline.circle(loop.hole()).placed(middle);
         Form round = Form.of(Form.Sort.ROUND, loop.hole(), loop.hole());
-        site.cut(ground, new Cutout(loop.id(), Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
+        draft.cut(ground, new Cutout(loop.id(), Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
         Length length = loop.hangs().times(2).plus(KNOT);
-        Threads.add(site, new PartId(loop.id(), "thread"), length, loop.thread(), middle);
-        Ledger ledger = new Ledger(site, loop.id());
+        Threads.add(draft, new PartId(loop.id(), "thread"), length, loop.thread(), middle);
+        Ledger ledger = new Ledger(draft, loop.id());
         ledger.sum(
                 "Thread",
                 length,
@@ -43,8 +43,8 @@ public final class ThreadLoopEngineer implements Engineer<ThreadLoop> {
                 ledger.term(1, "knot", KNOT, ledger.source("hangs")));
         if (loop.tassel() > 0) {
             Part one = Threads.part(
-                    site, new PartId(loop.id(), "tassel"), loop.hangs().times(2), loop.thread());
-            site.folded(one.at(middle).stacked(loop.tassel()));
+                    draft, new PartId(loop.id(), "tassel"), loop.hangs().times(2), loop.thread());
+            draft.folded(one.at(middle).stacked(loop.tassel()));
         }
     }
 }

@@ -15,12 +15,12 @@ import dev.schachtel.core.shape.Placement;
 final class Threads {
     private Threads() {}
 
-    static void add(Site site, PartId id, Length length, MaterialId kind, Placement at) {
-        site.folded(part(site, id, length, kind).at(at));
+    static void add(BuildDraft draft, PartId id, Length length, MaterialId kind, Placement at) {
+        draft.folded(part(draft, id, length, kind).at(at));
     }
 
-    static Part part(Site site, PartId id, Length length, MaterialId kind) {
-        Thread thread = new Stuff(site).thread(kind, new Source(id.owner(), "thread"));
+    static Part part(BuildDraft draft, PartId id, Length length, MaterialId kind) {
+        Thread thread = new Materials(draft).thread(kind, new Source(id.owner(), "thread"));
         Length wide = thread.thickness();
         return Part.of(id, "Thread", thread, Form.of(Form.Sort.THREAD, length, wide), Outline.sheet(length, wide))
                 .cutBy(CutMethod.SCISSORS);

@@ -18,10 +18,10 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
     }
 
     @Override
-    public void engineer(Treatment work, Site site) {
-        site.sheet(work.on(), new Source(work.id(), "on")).ifPresent(sheet -> {
-            Technique way = new Stuff(site).technique(work.way(), new Source(work.id(), "way"));
-            site.surface(new Surface(
+    public void engineer(Treatment work, BuildDraft draft) {
+        draft.sheet(work.on(), new Source(work.id(), "on")).ifPresent(sheet -> {
+            Technique way = new Materials(draft).technique(work.way(), new Source(work.id(), "way"));
+            draft.surface(new Surface(
                     work.id(),
                     sheet.part(),
                     sheet.id(),

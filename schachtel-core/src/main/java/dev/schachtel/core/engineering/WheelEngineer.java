@@ -48,40 +48,40 @@ public final class WheelEngineer implements Engineer<Wheel> {
     }
 
     @Override
-    public void engineer(Wheel wheel, Site site) {
-        site.aperture(wheel.window(), new Source(wheel.id(), "window")).ifPresent(a -> hang(wheel, a, site));
+    public void engineer(Wheel wheel, BuildDraft draft) {
+        draft.aperture(wheel.window(), new Source(wheel.id(), "window")).ifPresent(a -> hang(wheel, a, draft));
     }
 
-    private static void hang(Wheel wheel, Aperture aperture, Site site) {
+    private static void hang(Wheel wheel, Aperture aperture, BuildDraft draft) {
         Ground ground = aperture.in();
         Placement pivot = Placement.at(wheel.across(), wheel.up());
-        Cardstock card = new Stuff(site).card(wheel.card(), new Source(wheel.id(), "card"));
+        Cardstock card = new Materials(draft).card(wheel.card(), new Source(wheel.id(), "card"));
         Length d = wheel.radius().times(2);
         Length bore = wheel.shank().plus(HOLE_EASE);
         PartId id = new PartId(wheel.id(), "wheel");
         Outline hole = Outline.circle(bore).placed(pivot);
         Cutout pivotHole =
                 new Cutout(wheel.id(), Cutout.Sort.HOLE, Form.of(Form.Sort.ROUND, bore, bore), hole, CutMethod.PUNCH);
-        site.part(Part.of(id, "Wheel", card, Form.of(Form.Sort.ROUND, d, d), Outline.circle(d))
+        draft.part(Part.of(id, "Wheel", card, Form.of(Form.Sort.ROUND, d, d), Outline.circle(d))
                 .at(pivot)
                 .cutBy(CutMethod.DIE)
                 .with(pivotHole, pivotHole.onFace()));
-        site.cut(ground, pivotHole);
+        draft.cut(ground, pivotHole);
         SlabId slab = SlabId.of(id);
-        site.joint(new Joint(ground.slab(), slab, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
-        turns(wheel, aperture, site, slab);
-        pictures(wheel, aperture, site, pivot);
-        grip(wheel, ground, site, pivot);
-        derive(wheel, site, bore);
+        draft.joint(new Joint(ground.slab(), slab, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
+        turns(wheel, aperture, draft, slab);
+        pictures(wheel, aperture, draft, pivot);
+        grip(wheel, ground, draft, pivot);
+        derive(wheel, draft, bore);
     }
 
-    private static void turns(Wheel wheel, Aperture aperture, Site site, SlabId slab) {
+    private static void turns(Wheel wheel, Aperture aperture, BuildDraft draft, SlabId slab) {
         Ground ground = aperture.in();
         Placement pivot = Placement.at(wheel.across(), wheel.up());
         Outline swept = Outline.circle(wheel.radius().times(2)).placed(pivot);
-        site.zone(new Zone(
+        draft.zone(new Zone(
                 Zone.Use.KEEP_OFF, wheel.id(), ground.under(), swept.grown(CLEAR.plus(Length.ofMicrometres(100)))));
-        site.workings()
+        draft.workings()
                 .motion(new Motion(
                         wheel.id(),
                         "turns",
@@ -111,10 +111,10 @@ public final class WheelEngineer implements Engineer<Wheel> {
                 window, Mm.length(far).plus(PAST_WINDOW), wheel.radius(), new Source(wheel.id(), "radius"));
     }
 
-    private static void pictures(Wheel wheel, Aperture aperture, Site site, Placement pivot) {
+    private static void pictures(Wheel wheel, Aperture aperture, BuildDraft draft, Placement pivot) {
         int spans = (int) Math.ceil(Math.toDegrees(aperture.cutout().onFace().anglesFrom(pivot.origin())));
         int may = 360 / wheel.pictures() - BETWEEN_PICTURES;
-        Ledger ledger = new Ledger(site, wheel.id());
+        Ledger ledger = new Ledger(draft, wheel.id());
         ledger.formula(
                 "Window, of the wheel",
                 Amount.degrees(spans),
@@ -123,13 +123,13 @@ public final class WheelEngineer implements Engineer<Wheel> {
         if (spans > may) {
             Source pictures = new Source(wheel.id(), "pictures");
             int fewer = 360 / (spans + BETWEEN_PICTURES);
-            site.fault(Fault.mend(RuleId.PICTURES_APART, pictures, "", Amount.degrees(spans), Amount.degrees(may))
-                    .remedy(site.lever(pictures).filter(l -> fewer > 0).map(l -> l.to(fewer))));
+            draft.fault(Fault.mend(RuleId.PICTURES_APART, pictures, "", Amount.degrees(spans), Amount.degrees(may))
+                    .remedy(draft.lever(pictures).filter(l -> fewer > 0).map(l -> l.to(fewer))));
         }
     }
 
     /** Where the rim is turned: the edge nearest to the pivot. */
-    private static void grip(Wheel wheel, Ground ground, Site site, Placement pivot) {
+    private static void grip(Wheel wheel, Ground ground, BuildDraft draft, Placement pivot) {
         Length left = pivot.across().minus(ground.at().across());
         Length right = ground.at().across().plus(ground.width()).minus(pivot.across());
         Length down = pivot.up().minus(ground.at().up());
@@ -148,7 +148,7 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                     : pivot.moved(Length.ZERO, up);
             Length d = NOTCH.times(2);
             Form form = Form.of(Form.Sort.ROUND, d, d);
-            site.cut(
+            draft.cut(
                     ground,
                     new Cutout(
                             wheel.id(),
@@ -159,13 +159,13 @@ public final class WheelEngineer implements Engineer<Wheel> {
         }
         if (reach.isBelow(asked)) {
             Source radius = new Source(wheel.id(), "radius");
-            site.fault(Fault.mend(RuleId.RIM_REACHED, radius, reach, asked)
-                    .remedy(site.lever(radius).flatMap(l -> l.by(asked.minus(reach)))));
+            draft.fault(Fault.mend(RuleId.RIM_REACHED, radius, reach, asked)
+                    .remedy(draft.lever(radius).flatMap(l -> l.by(asked.minus(reach)))));
         }
     }
 
-    private static void derive(Wheel wheel, Site site, Length bore) {
-        Ledger ledger = new Ledger(site, wheel.id());
+    private static void derive(Wheel wheel, BuildDraft draft, Length bore) {
+        Ledger ledger = new Ledger(draft, wheel.id());
         ledger.sum("Wheel", wheel.radius().times(2), ledger.twice("radius", wheel.radius(), "radius"));
         ledger.formula(
                 "Each picture",

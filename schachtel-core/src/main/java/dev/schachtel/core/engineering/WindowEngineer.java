@@ -23,19 +23,20 @@ public final class WindowEngineer implements Engineer<Window> {
     }
 
     @Override
-    public void engineer(Window window, Site site) {
+    public void engineer(Window window, BuildDraft draft) {
         if (window.shape() instanceof Opening.Own own) {
-            OwnOutline.judge(own.path(), new Source(window.id(), "shape.path"), site);
+            OwnOutline.judge(own.path(), new Source(window.id(), "shape.path"), draft);
         }
         Placement middle = Placement.at(window.across(), window.up());
-        site.ground(window.on(), new Source(window.id(), "on")).ifPresent(ground -> {
-            cut(window.id(), ground, window.shape(), middle, site);
+        draft.ground(window.on(), new Source(window.id(), "on")).ifPresent(ground -> {
+            cut(window.id(), ground, window.shape(), middle, draft);
             if (window.through() == Window.Through.BELOW && !ground.isLast()) {
-                site.groundOf(ground.under()).ifPresent(below -> cut(window.id(), below, window.shape(), middle, site));
+                draft.groundOf(ground.under())
+                        .ifPresent(below -> cut(window.id(), below, window.shape(), middle, draft));
             }
         });
-        Ledger ledger = new Ledger(site, window.id());
-        Length height = site.spec().base().height();
+        Ledger ledger = new Ledger(draft, window.id());
+        Length height = draft.spec().base().height();
         ledger.sum(
                 "Middle, from the top",
                 height.minus(window.up()),
@@ -43,13 +44,13 @@ public final class WindowEngineer implements Engineer<Window> {
                 ledger.term(-1, "from the foot", window.up(), ledger.source("up")));
     }
 
-    static void cut(Id owner, Ground ground, Opening opening, Placement middle, Site site) {
+    static void cut(Id owner, Ground ground, Opening opening, Placement middle, BuildDraft draft) {
         Shapes shape = Shapes.of(opening);
         var onFace = shape.outline().placed(middle);
         Cutout cutout = new Cutout(owner, Cutout.Sort.WINDOW, shape.form(), onFace, CutMethod.DIE);
-        site.aperture(owner, new Aperture(ground, opening, middle, cutout));
+        draft.aperture(owner, new Aperture(ground, opening, middle, cutout));
         var off = Shapes.grown(opening, CLEAR).outline().placed(middle);
-        site.zone(new Zone(Zone.Use.KEEP_OFF, owner, ground.under(), off));
-        site.zone(new Zone(Zone.Use.SEEN_THROUGH, owner, ground.under(), onFace));
+        draft.zone(new Zone(Zone.Use.KEEP_OFF, owner, ground.under(), off));
+        draft.zone(new Zone(Zone.Use.SEEN_THROUGH, owner, ground.under(), onFace));
     }
 }

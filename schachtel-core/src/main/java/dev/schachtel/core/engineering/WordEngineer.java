@@ -28,26 +28,26 @@ public final class WordEngineer implements Engineer<Word> {
     }
 
     @Override
-    public void engineer(Word word, Site site) {
-        site.ground(word.on(), new Source(word.id(), "on")).ifPresent(ground -> lay(word, ground, site));
+    public void engineer(Word word, BuildDraft draft) {
+        draft.ground(word.on(), new Source(word.id(), "on")).ifPresent(ground -> lay(word, ground, draft));
     }
 
-    private static void lay(Word word, Ground ground, Site site) {
-        Stuff stuff = new Stuff(site);
+    private static void lay(Word word, Ground ground, BuildDraft draft) {
+        Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(word.card(), new Source(word.id(), "card"));
         Material fixing = stuff.fixing(word.fixing(), new Source(word.id(), "fixing"));
         PartId id = new PartId(word.id(), "");
         Outline box = Outline.rectangle(word.width(), word.height());
         Placement middle = Placement.at(word.across(), word.up());
-        Length thick = card.thickness().times(word.copies()).plus(Stuff.GLUE.times(word.copies() - 1L));
+        Length thick = card.thickness().times(word.copies()).plus(Materials.GLUE.times(word.copies() - 1L));
         String name = word.text().isBlank() ? "Word" : "Word “" + word.text() + "”";
-        site.folded(Part.of(id, name, card, Form.of(Form.Sort.SHAPE, word.width(), word.height()), box)
+        draft.folded(Part.of(id, name, card, Form.of(Form.Sort.SHAPE, word.width(), word.height()), box)
                 .at(middle)
                 .stacked(word.copies())
                 .cutBy(CutMethod.DIE));
-        site.slab(new Slab(SlabId.of(id), id, name, thick, List.of(box.placed(middle))));
-        Raised.lay(site, id, ground, fixing);
-        Ledger ledger = new Ledger(site, word.id());
+        draft.slab(new Slab(SlabId.of(id), id, name, thick, List.of(box.placed(middle))));
+        Raised.lay(draft, id, ground, fixing);
+        Ledger ledger = new Ledger(draft, word.id());
         ledger.formula(
                 "Word, thick",
                 new Amount.Thick(thick),

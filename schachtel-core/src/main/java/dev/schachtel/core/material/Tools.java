@@ -23,7 +23,7 @@ public record Tools(
         Length keep) {
     /** How often something this long goes through the roller machine; once where its plates have no length. */
     public int passes(Length length) {
-        int whole = plateLength.isZero() ? 1 : length.holds(plateLength);
+        int whole = plateLength.isZero() ? 1 : length.wholeTimes(plateLength);
         boolean exact = plateLength.isZero() || length.isMultipleOf(plateLength);
         return Math.max(1, exact ? whole : whole + 1);
     }

@@ -3,6 +3,9 @@ package dev.schachtel.core.material;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.house.WorkTime;
+
 /** Everything the maker has to work with. Lists are in the order in which pages offer them. */
 public record Workshop(
         List<Material> materials,

@@ -105,7 +105,7 @@ public final class Length implements Comparable<Length> {
     }
 
     /** How many times part goes wholly into this length: 10 mm in 35 mm is 3; never below 0. */
-    public int holds(Length part) {
+    public int wholeTimes(Length part) {
         if (!part.isPositive()) {
             throw new IllegalArgumentException("part (" + part + ") must be above 0 mm");
         }

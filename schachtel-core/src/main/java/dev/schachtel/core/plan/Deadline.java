@@ -11,7 +11,7 @@ public final class Deadline {
     public static final LocalTime EVENING = LocalTime.of(18, 0);
 
     /** And begins at 10:00. */
-    public static final LocalTime MORNING = EVENING.minusMinutes(Prospects.BENCH_DAY);
+    public static final LocalTime MORNING = EVENING.minusMinutes(PlanChecks.BENCH_DAY);
 
     private Deadline() {}
 
@@ -22,7 +22,7 @@ public final class Deadline {
      */
     public static LocalDateTime latestStart(Duration total, LocalDate due) {
         long minutes = total.plusSeconds(59).toMinutes();
-        long days = minutes == 0 ? 0 : (minutes - 1) / Prospects.BENCH_DAY;
-        return due.minusDays(days).atTime(EVENING).minusMinutes(minutes - days * Prospects.BENCH_DAY);
+        long days = minutes == 0 ? 0 : (minutes - 1) / PlanChecks.BENCH_DAY;
+        return due.minusDays(days).atTime(EVENING).minusMinutes(minutes - days * PlanChecks.BENCH_DAY);
     }
 }

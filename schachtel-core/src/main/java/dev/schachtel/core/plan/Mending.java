@@ -18,9 +18,9 @@ import dev.schachtel.core.check.Checks;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.motion.Movements;
 
 /**
@@ -31,9 +31,9 @@ import dev.schachtel.core.motion.Movements;
 public final class Mending {
     private static final int LONGEST = 3;
     /** Cards that are tried for one card at most; fewer for cards of many parts. */
-    private static final int MOST = 24;
+    private static final int MOST = 10;
 
-    private static final int MANY_PARTS = 60;
+    private static final int MANY_PARTS = 40;
 
     private final CardSpec spec;
     private final Workshop workshop;
@@ -99,10 +99,14 @@ public final class Mending {
             }
             now = changed.get();
             changes.addAll(next.changes());
-            Findings after = judged(now);
+            left--;
+            Build build = Engineering.engineer(now, workshop);
+            Findings after = Checks.check(build, Movements.of(build), workshop);
             Optional<Finding> wrong = inTheWay(finding, after);
             if (wrong.isEmpty()) {
-                return Optional.of(new Remedy(remedy.pull(), remedy.to(), changes));
+                return canBeBuilt(finding, build, after)
+                        ? Optional.of(new Remedy(remedy.pull(), remedy.to(), changes))
+                        : Optional.empty();
             }
             if (wrong.get().remedies().isEmpty()) {
                 return Optional.empty();
@@ -121,11 +125,9 @@ public final class Mending {
         }
     }
 
-    private Findings judged(CardSpec card) {
-        left--;
-        Build build = Engineering.engineer(card, workshop);
-        return Checks.check(build, Movements.of(build), workshop)
-                .and(Prospects.buildable(build, Assembly.plan(build, workshop)));
+    private boolean canBeBuilt(Finding finding, Build build, Findings after) {
+        Findings built = PlanChecks.buildable(build, Assembly.plan(build, workshop));
+        return built.isEmpty() || inTheWay(finding, after.and(built)).isEmpty();
     }
 
     /** The finding itself if it is still there; else the first that was not there before and is as bad. */

@@ -28,19 +28,19 @@ public record Plan(
                         RuleId.ROLL_NARROW,
                         RuleId.UNPLACED,
                         RuleId.TRIMMER_SHORT)
-                .and(Prospects.stock(other, workshop));
+                .and(PlanChecks.stock(other, workshop));
         return new Plan(spec, workshop, build, movements, now, other, assembly);
     }
 
     /** The same card with another build plan. */
     public Plan with(BuildPlan other) {
-        Findings now = findings.without(RuleId.ORDER_CONTRADICTS).and(Prospects.order(other));
+        Findings now = findings.without(RuleId.ORDER_CONTRADICTS).and(PlanChecks.order(other));
         return new Plan(spec, workshop, build, movements, now, cutting, other);
     }
 
     /** The same plan as it looks on a day: with what the card's date, if it has one, means for it. */
     public Plan on(LocalDate today) {
-        Findings dated = findings.and(Prospects.deadline(spec.brief(), assembly, today));
+        Findings dated = findings.and(PlanChecks.deadline(spec.brief(), assembly, today));
         return new Plan(spec, workshop, build, movements, dated, cutting, assembly);
     }
 }

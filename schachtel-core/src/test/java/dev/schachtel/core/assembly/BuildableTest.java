@@ -14,7 +14,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
-import dev.schachtel.core.material.HouseRules;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.plan.Plan;
 
 import static org.assertj.core.api.Assertions.assertThat;

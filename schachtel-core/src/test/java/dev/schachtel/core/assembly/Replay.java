@@ -17,10 +17,10 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.material.HouseRules;
 
 /**
  * Builds a card from nothing but the steps of its plan, as a hand without a thought would, and writes down with the step's

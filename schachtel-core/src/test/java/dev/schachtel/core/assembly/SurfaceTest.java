@@ -16,13 +16,13 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.RefusedException;
+import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Hazard;
-import dev.schachtel.core.material.HouseRules;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 

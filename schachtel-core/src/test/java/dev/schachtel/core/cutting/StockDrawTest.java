@@ -9,10 +9,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.edit.RefusedException;
 import dev.schachtel.core.edit.StockEdit;
-import dev.schachtel.core.exchange.StockCsv;
-import dev.schachtel.core.exchange.WorkshopFile;
+import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Sheet;
@@ -20,6 +18,8 @@ import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Area;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.print.StockCsv;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -21,11 +21,11 @@ import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.edit.BookEdit;
-import dev.schachtel.core.edit.RefusedException;
-import dev.schachtel.core.exchange.RunFile;
+import dev.schachtel.core.files.RunFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 

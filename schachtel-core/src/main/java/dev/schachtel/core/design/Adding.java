@@ -1,0 +1,229 @@
+package dev.schachtel.core.design;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opens;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Reading;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.motion.Movements;
+
+/**
+ * Adds a piece where it fits: its usual values first, then other places, then smaller, until nothing new is to mend. At
+ * most {@value #MOST} cards are engineered and checked; the one with the fewest new troubles is the answer.
+ */
+public final class Adding {
+    static final int MOST = 150;
+    private static final int COLUMNS = 5;
+    private static final int ROWS = 7;
+    private static final int REMEDIES = 4;
+    /** Sizes from here on may be made smaller to fit; smaller ones are borders, plays and the like. */
+    private static final Length LARGE = Length.ofMillimetres(12);
+
+    private final Workshop workshop;
+    private final int before;
+    private int left = MOST;
+    private CardSpec best;
+    private int least = Integer.MAX_VALUE;
+
+    private Adding(CardSpec spec, Workshop workshop) {
+        this.workshop = workshop;
+        this.best = spec;
+        this.before = mends(spec, workshop);
+    }
+
+    /** What came of it: the card, and the piece that was asked for. */
+    public record Added(CardSpec spec, Id piece) {}
+
+    /**
+     * Adds a piece of a kind, on what is named if anything is. A window is added first for what needs one.
+     *
+     * @throws RefusedException if there is no such kind, or it can't lie on what is named
+     */
+    public static Added add(CardSpec spec, String kind, Optional<Id> on, Workshop workshop) {
+        Class<?> type = RecordType.kind(Piece.class, kind)
+                .orElseThrow(() -> new RefusedException(kind, "there is no piece of this kind"));
+        CardSpec ready = spec;
+        if (asks(type, Asked.Choice.WINDOW) && spec.pieces().noneMatch(Opens.class::isInstance)) {
+            ready = add(spec, "window", on, workshop).spec();
+        }
+        Id id = CardEdit.of(ready).nextId(kind);
+        CardSpec first = CardEdit.of(ready).add(kind);
+        if (on.isPresent()) {
+            first = placed(first, id, type, on.get());
+        }
+        return new Added(new Adding(ready, workshop).settle(first, id), id);
+    }
+
+    private static boolean asks(Class<?> type, Asked.Choice choice) {
+        return RecordType.of(type).components().stream().anyMatch(b -> b.asked().from() == choice);
+    }
+
+    /** Puts the new piece on what was pointed at, if it lies on anything of that sort. */
+    private static CardSpec placed(CardSpec spec, Id id, Class<?> type, Id on) {
+        for (RecordType.Component bone : RecordType.of(type).components()) {
+            Asked.Choice from = bone.asked().from();
+            boolean ground = from == Asked.Choice.GROUND
+                    && (spec.base().faces().contains(on) || spec.piece(on).isPresent() && !on.equals(Id.BASE));
+            boolean window = from == Asked.Choice.WINDOW
+                    && spec.piece(on).filter(Opens.class::isInstance).isPresent();
+            if (ground || window) {
+                return CardEdit.of(spec).set(id, bone.name(), on.value());
+            }
+        }
+        return spec;
+    }
+
+    private CardSpec settle(CardSpec first, Id id) {
+        if (fits(first) || mended(first, id)) {
+            return best;
+        }
+        for (int percent : new int[] {100, 75, 55, 40}) {
+            CardSpec sized = percent == 100 ? first : scaled(first, id, percent);
+            for (CardSpec there : places(sized, id)) {
+                if (left <= 0 || fits(there)) {
+                    return best;
+                }
+            }
+        }
+        return best;
+    }
+
+    /** Takes the ways out that change the new piece alone, as far as they lead. */
+    private boolean mended(CardSpec first, Id id) {
+        CardSpec now = first;
+        for (int i = 0; i < REMEDIES; i++) {
+            Optional<Remedy> way = findings(now).all().stream()
+                    .filter(f -> f.severity() == Severity.MEND)
+                    .flatMap(f -> f.remedies().stream())
+                    .filter(r -> r.changes().stream()
+                            .allMatch(
+                                    c -> c.piece().equals(id) && !c.component().isEmpty()))
+                    .findFirst();
+            if (way.isEmpty()) {
+                return false;
+            }
+            for (Change change : way.get().changes()) {
+                now = CardEdit.of(now).set(change.piece(), change.component(), change.value());
+            }
+            if (fits(now)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether nothing new is to mend; remembers the best so far. */
+    private boolean fits(CardSpec spec) {
+        left--;
+        int extra = mends(spec, workshop) - before;
+        if (extra < least) {
+            least = extra;
+            best = spec;
+        }
+        return extra <= 0;
+    }
+
+    private static int mends(CardSpec spec, Workshop workshop) {
+        return (int) Checked.of(spec, workshop).all().stream()
+                .map(Finding::severity)
+                .filter(s -> s == Severity.MEND)
+                .count();
+    }
+
+    private Findings findings(CardSpec spec) {
+        return Checked.of(spec, workshop);
+    }
+
+    /** What the checks say of a card, without its cutting and its build plan. */
+    private static final class Checked {
+        static Findings of(CardSpec spec, Workshop workshop) {
+            Build build = Engineering.engineer(spec, workshop);
+            return Checks.check(build, Movements.of(build), workshop);
+        }
+    }
+
+    /** The same piece at other places of the face, the nearest to where it is first. */
+    private static List<CardSpec> places(CardSpec spec, Id id) {
+        List<CardSpec> all = new ArrayList<>(List.of(spec));
+        List<Positions.Spot> spots = spec.piece(id).map(Positions::of).orElse(List.of());
+        if (spots.isEmpty()) {
+            return all;
+        }
+        Length w = spec.base().width();
+        Length h = spec.base().height();
+        Length step = spec.units().step();
+        record Shift(Length dx, Length dy, long far) {}
+        List<Shift> shifts = new ArrayList<>();
+        for (int c = -COLUMNS; c <= COLUMNS; c++) {
+            for (int r = -ROWS; r <= ROWS; r++) {
+                Length dx =
+                        Length.ofNanometres(w.nanometres() / (2 * COLUMNS) * c).roundedTo(step);
+                Length dy = Length.ofNanometres(h.nanometres() / (2 * ROWS) * r).roundedTo(step);
+                shifts.add(new Shift(dx, dy, dx.abs().plus(dy.abs()).nanometres()));
+            }
+        }
+        shifts.stream()
+                .filter(s -> s.far() > 0)
+                .filter(s -> spots.stream()
+                        .allMatch(p -> inside(p.now().plus(p.upright() ? s.dy() : s.dx()), p.upright() ? h : w)))
+                .sorted(Comparator.comparingLong(Shift::far))
+                .limit(36)
+                .forEach(s -> all.add(Positions.moved(spec, id, s.dx(), s.dy())));
+        return all;
+    }
+
+    private static boolean inside(Length at, Length side) {
+        return at.isPositive() && at.isBelow(side);
+    }
+
+    /** Its larger sizes at a share, to the card's step. */
+    private static CardSpec scaled(CardSpec spec, Id id, int percent) {
+        CardSpec now = spec;
+        for (String component : sizes(spec.piece(id).orElseThrow(), "")) {
+            Length old = Reading.length(spec, id, component).orElseThrow();
+            Length to = Length.ofNanometres(old.nanometres() / 100 * percent)
+                    .roundedTo(spec.units().step());
+            try {
+                now = CardEdit.of(now).set(id, component, to.toString());
+            } catch (RefusedException e) {
+                continue;
+            }
+        }
+        return now;
+    }
+
+    private static List<String> sizes(Object record, String stem) {
+        List<String> all = new ArrayList<>();
+        RecordType anatomy = RecordType.of(record.getClass());
+        for (RecordType.Component bone : anatomy.components()) {
+            Object value = anatomy.get(record, bone);
+            boolean place = bone.name().equals("across") || bone.name().equals("up");
+            if (value instanceof Length length && !place && length.abs().isAbove(LARGE)) {
+                all.add(stem + bone.name());
+            } else if (bone.isFamily()) {
+                all.addAll(sizes(value, stem + bone.name() + "."));
+            }
+        }
+        return all;
+    }
+}

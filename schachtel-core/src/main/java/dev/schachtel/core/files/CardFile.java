@@ -1,0 +1,121 @@
+package dev.schachtel.core.files;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opens;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Choices;
+import dev.schachtel.core.model.Json;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The card file: one JSON object, {@code "schachtel": 1} and the fields of {@link CardSpec}. What {@link #write} gives,
+ * {@link #read} takes back as an equal card.
+ */
+public final class CardFile {
+    private static final Upgrades UPGRADES = new Upgrades("card file", 1, List.of());
+
+    public static final int VERSION = UPGRADES.current();
+    static final String MARK = Upgrades.MARK;
+
+    private CardFile() {}
+
+    /**
+     * Reads a card whose references and materials are all known.
+     *
+     * @throws RefusedException with path and reason, if anything in it can't be taken
+     */
+    public static CardSpec read(String text, Workshop workshop) {
+        CardSpec spec = read(text);
+        new References(spec, workshop).check();
+        return spec;
+    }
+
+    /** Reads a card that this program wrote itself; materials may have left the workshop since. */
+    public static CardSpec read(String text) {
+        JsonNode node = Json.parse(text);
+        if (!(node instanceof ObjectNode object)) {
+            throw new RefusedException("$", "must be an object in braces");
+        }
+        if (!object.has(MARK)) {
+            throw new RefusedException("$." + MARK, "must be " + VERSION + ", the version of card files read here");
+        }
+        UPGRADES.bring(object);
+        JsonNode units = object.get("units");
+        boolean mm = units != null && units.isString() && units.stringValue().equals("mm");
+        return (CardSpec) new RecordCodec(mm ? Units.MM : Units.INCH).read(object, CardSpec.class, "$");
+    }
+
+    public static String write(CardSpec spec) {
+        ObjectNode file = JsonNodeFactory.instance.objectNode();
+        file.put(MARK, VERSION);
+        file.setAll(new RecordCodec(spec.units()).write(spec, false));
+        return Json.write(file);
+    }
+
+    /** Ids are given once, and whatever is named exists. */
+    private record References(CardSpec spec, Workshop workshop) {
+        void check() {
+            Set<Id> seen = new HashSet<>(Set.of(Id.FRONT, Id.INSIDE));
+            seen.add(Id.BASE);
+            seen.addAll(spec.base().faces());
+            check("$.base", spec.base());
+            each("$.layers", spec.layers(), seen);
+            each("$.features", spec.features(), seen);
+            each("$.elements", spec.elements(), seen);
+            check("$.brief", spec.brief());
+        }
+
+        private void each(String path, List<? extends Piece> pieces, Set<Id> seen) {
+            for (int i = 0; i < pieces.size(); i++) {
+                Id id = pieces.get(i).id();
+                String at = path + "[" + i + "]";
+                if (!seen.add(id)) {
+                    throw new RefusedException(at + ".id", "'" + id + "' is taken already");
+                }
+                check(at, pieces.get(i));
+            }
+        }
+
+        private void check(String path, Object record) {
+            RecordType anatomy = RecordType.of(record.getClass());
+            for (RecordType.Component bone : anatomy.components()) {
+                Object value = anatomy.get(record, bone);
+                if (value instanceof MaterialId id && !known(id, bone.asked().from())) {
+                    throw new RefusedException(path + "." + bone.name(), "'" + id + "' is not in the workshop");
+                }
+                if (value instanceof Id id
+                        && !bone.name().equals("id")
+                        && !there(id, bone.asked().from())) {
+                    throw new RefusedException(path + "." + bone.name(), "the card has no '" + id + "' to refer to");
+                }
+            }
+        }
+
+        private boolean known(MaterialId id, Asked.Choice choice) {
+            return Choices.of(workshop, choice).stream().anyMatch(c -> c.id().equals(id));
+        }
+
+        private boolean there(Id id, Asked.Choice choice) {
+            return choice == Asked.Choice.WINDOW
+                    ? spec.piece(id).filter(Opens.class::isInstance).isPresent()
+                    : spec.base().faces().contains(id)
+                            || id.equals(Id.FRONT)
+                            || spec.piece(id).filter(p -> !(p instanceof Base)).isPresent();
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package dev.schachtel.core.files;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * JSON to annotated records and back. Records of a sealed family carry their kind in "kind". Lengths are texts with
+ * their unit; whole numbers and truth values are JSON's own.
+ */
+public final class RecordCodec {
+    static final String KIND = "kind";
+    private static final int LONGEST_LIST = 1000;
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private final Units units;
+
+    RecordCodec(Units units) {
+        this.units = units;
+    }
+
+    /**
+     * Reads a record, or one of a sealed family.
+     *
+     * @throws RefusedException with the path of the first thing that is wrong
+     */
+    Object read(JsonNode node, Class<?> type, String path) {
+        if (!node.isObject()) {
+            throw new RefusedException(path, "must be an object in braces");
+        }
+        Class<?> record = type.isSealed() ? kind(node, type, path) : type;
+        RecordType anatomy = RecordType.of(record);
+        refuseUnknown(node, anatomy, type.isSealed(), path);
+        List<Object> values = new ArrayList<>();
+        for (RecordType.Component bone : anatomy.components()) {
+            values.add(value(node.get(bone.name()), bone, path + "." + bone.name()));
+        }
+        return anatomy.make(values, path);
+    }
+
+    private static Class<?> kind(JsonNode node, Class<?> family, String path) {
+        JsonNode kind = node.get(KIND);
+        List<Class<?>> kinds = RecordType.kinds(family);
+        if (kind == null && kinds.size() == 1) {
+            return kinds.get(0);
+        }
+        String known = kinds.stream().map(RecordType::word).collect(Collectors.joining(", "));
+        if (kind == null || !kind.isString()) {
+            throw new RefusedException(path + "." + KIND, "is missing; known are " + known);
+        }
+        return RecordType.kind(family, kind.stringValue())
+                .orElseThrow(() -> new RefusedException(
+                        path + "." + KIND,
+                        "'" + Scalars.shorten(kind.stringValue()) + "' is unknown; known are " + known));
+    }
+
+    private static void refuseUnknown(JsonNode node, RecordType anatomy, boolean family, String path) {
+        Set<String> known = new HashSet<>();
+        anatomy.components().forEach(b -> known.add(b.name()));
+        if (family) {
+            known.add(KIND);
+        }
+        for (Map.Entry<String, JsonNode> field : node.properties()) {
+            if (!known.contains(field.getKey())) {
+                throw new RefusedException(
+                        path + "." + Scalars.shorten(field.getKey()),
+                        "is unknown here; known are " + known.stream().sorted().collect(Collectors.joining(", ")));
+            }
+        }
+    }
+
+    private Object value(JsonNode node, RecordType.Component bone, String path) {
+        if (node == null || node.isNull()) {
+            return missing(bone, path);
+        }
+        if (bone.isList()) {
+            return list(node, bone, path);
+        }
+        if (Scalars.isScalar(bone.content())) {
+            return Scalars.read(bone, scalar(node, bone, path), units, path);
+        }
+        return read(node, bone.content(), path);
+    }
+
+    private Object missing(RecordType.Component bone, String path) {
+        if (bone.isOptional()) {
+            return Optional.empty();
+        } else if (bone.isList()) {
+            return List.of();
+        } else if (bone.hasDefault() && Scalars.isScalar(bone.content())) {
+            return Scalars.read(bone, bone.asked().initial(), units, path);
+        }
+        throw new RefusedException(path, "is missing");
+    }
+
+    private List<Object> list(JsonNode node, RecordType.Component bone, String path) {
+        if (!node.isArray()) {
+            throw new RefusedException(path, "must be a list in square brackets");
+        }
+        if (node.size() > LONGEST_LIST) {
+            throw new RefusedException(path, "has " + node.size() + " entries; " + LONGEST_LIST + " at most");
+        }
+        List<Object> all = new ArrayList<>();
+        for (JsonNode each : node) {
+            all.add(read(each, bone.content(), path + "[" + all.size() + "]"));
+        }
+        return all;
+    }
+
+    private static String scalar(JsonNode node, RecordType.Component bone, String path) {
+        Class<?> type = bone.content();
+        if (type == int.class) {
+            if (!node.isIntegralNumber()) {
+                throw new RefusedException(path, "must be a whole number");
+            }
+            return node.asString();
+        }
+        if (type == boolean.class) {
+            if (!node.isBoolean()) {
+                throw new RefusedException(path, "must be true or false");
+            }
+            return node.asString();
+        }
+        if (!node.isString()) {
+            throw new RefusedException(path, "must be a text in quotes");
+        }
+        return node.stringValue();
+    }
+
+    /** Writes a record; a member of a family starts with its kind. */
+    ObjectNode write(Object record, boolean family) {
+        ObjectNode node = NODES.objectNode();
+        if (family) {
+            node.put(KIND, RecordType.word(record.getClass()));
+        }
+        RecordType anatomy = RecordType.of(record.getClass());
+        for (RecordType.Component bone : anatomy.components()) {
+            put(node, bone, anatomy.get(record, bone));
+        }
+        return node;
+    }
+
+    private void put(ObjectNode node, RecordType.Component bone, Object value) {
+        if (value instanceof Optional<?> optional && optional.isEmpty()) {
+            return;
+        }
+        if (value instanceof List<?> list) {
+            ArrayNode all = node.putArray(bone.name());
+            list.forEach(each -> all.add(write(each, bone.content().isSealed())));
+        } else if (value instanceof Integer number) {
+            node.put(bone.name(), number);
+        } else if (value instanceof Boolean truth) {
+            node.put(bone.name(), truth);
+        } else if (Scalars.isScalar(bone.content())) {
+            node.put(bone.name(), Scalars.write(value, units));
+        } else {
+            node.set(bone.name(), write(value, bone.content().isSealed()));
+        }
+    }
+}

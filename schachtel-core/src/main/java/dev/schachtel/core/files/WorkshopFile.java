@@ -1,0 +1,96 @@
+package dev.schachtel.core.files;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+
+import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Json;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The workshop as JSON, read by the same rules as card files. */
+public final class WorkshopFile {
+    private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
+    /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities. */
+    private static final Upgrades UPGRADES =
+            new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed));
+
+    private WorkshopFile() {}
+
+    /**
+     * Reads a workshop.
+     *
+     * @throws dev.schachtel.core.edit.RefusedException with path and reason
+     */
+    public static Workshop read(String text) {
+        JsonNode file = Json.parse(text);
+        if (file instanceof ObjectNode object) {
+            UPGRADES.bring(object);
+        }
+        return (Workshop) new RecordCodec(Units.MM).read(file, Workshop.class, "$");
+    }
+
+    /** What files of before had no word for: the technique book, and house rules, all or some. */
+    private static void completed(ObjectNode workshop) {
+        ObjectNode standard = USUAL.deepCopy();
+        if (!workshop.has("house")) {
+            workshop.setAll(standard);
+        } else if (workshop.get("house") instanceof ObjectNode house) {
+            standard.get("house").properties().stream()
+                    .filter(rule -> !house.has(rule.getKey()))
+                    .forEach(rule -> house.set(rule.getKey(), rule.getValue()));
+        }
+    }
+
+    /** Times of work, and house rules that came with them. */
+    private static void timed(ObjectNode workshop) {
+        completed(workshop);
+        workshop.putArray("times");
+        workshop.path("fillings").forEach(f -> {
+            if (f instanceof ObjectNode filling && !filling.has("density")) {
+                filling.put("density", density(filling.path("id").asString("")));
+            }
+        });
+    }
+
+    /** That of the filling of this name in the usual stock, else that of sand. */
+    private static int density(String id) {
+        for (JsonNode filling : Json.parse(standardText()).path("fillings")) {
+            if (filling.path("id").asString("").equals(id)) {
+                return filling.path("density").asInt();
+            }
+        }
+        return Filling.USUAL_DENSITY;
+    }
+
+    /** What {@link #read} takes back. */
+    public static String write(Workshop workshop) {
+        ObjectNode file = JsonNodeFactory.instance.objectNode();
+        file.put(Upgrades.MARK, UPGRADES.current());
+        file.setAll(new RecordCodec(Units.MM).write(workshop, false));
+        return Json.write(file);
+    }
+
+    /** The modest stock that a new installation starts with. Thickness and grammage: handbook chapter 2. */
+    public static Workshop standard() {
+        return read(standardText());
+    }
+
+    private static String standardText() {
+        try (InputStream in = WorkshopFile.class.getResourceAsStream("workshop.json")) {
+            if (in == null) {
+                throw new IllegalStateException("workshop.json is missing beside " + WorkshopFile.class);
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

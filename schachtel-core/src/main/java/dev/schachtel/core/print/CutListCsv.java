@@ -1,0 +1,74 @@
+package dev.schachtel.core.print;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.Demand;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/** The cut list as comma separated values (RFC 4180), sizes in the card's units and in millimetres. */
+public final class CutListCsv {
+    private CutListCsv() {}
+
+    public static String write(CutPlan plan, Units units) {
+        StringWriter out = new StringWriter();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(
+                        "letter",
+                        "part",
+                        "shape",
+                        "width " + units.sign(),
+                        "height " + units.sign(),
+                        "width mm",
+                        "height mm",
+                        "material",
+                        "count",
+                        "per card",
+                        "method",
+                        "grain")
+                .get();
+        try (CSVPrinter csv = new CSVPrinter(out, format)) {
+            for (Demand d : plan.demands()) {
+                row(csv, d, units);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    private static void row(CSVPrinter csv, Demand d, Units units) throws IOException {
+        Length w = d.part().form().width();
+        Length h = d.part().form().height();
+        csv.printRecord(
+                d.letter(),
+                text(d.part().name()),
+                low(d.part().form().sort().name()),
+                units.show(w),
+                units.show(h),
+                Units.MM.edit(w),
+                Units.MM.edit(h),
+                text(d.part().material().name()),
+                d.count(),
+                d.part().perCard(),
+                low(d.part().method().name()),
+                low(d.grain().name()));
+    }
+
+    private static String low(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    /** A text that a spreadsheet would take for a formula is given a leading apostrophe. */
+    private static String text(String name) {
+        return !name.isEmpty() && "=+-@\t".indexOf(name.charAt(0)) >= 0 ? "'" + name : name;
+    }
+}

@@ -1,0 +1,149 @@
+package dev.schachtel.core.print;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.Laid;
+import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.cutting.TrimmerProgram;
+import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Mm;
+
+/** The trimmer program to print: a page a material, its sheets drawn at 1 : 5 with their letters, then the settings. */
+public final class ProgramPdf {
+    private static final double POINT = SheetPdf.POINT;
+    private static final double SCALE = 0.2;
+    private static final double MARGIN = 14;
+    private static final double LINE = 4.6;
+    private final CutPlan plan;
+    private final Units units;
+    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+    private final PDRectangle size;
+
+    private ProgramPdf(CutPlan plan, Units units) {
+        this.plan = plan;
+        this.units = units;
+        this.size = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
+    }
+
+    public static byte[] write(String title, CutPlan plan, Units units) {
+        return new ProgramPdf(plan, units).write(title);
+    }
+
+    private byte[] write(String title) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(SheetPdf.plain(title) + ", trimmer program");
+            int first = 1;
+            for (MaterialPlan material : plan.materials()) {
+                if (!material.sheets().isEmpty()) {
+                    try (PdfPaper paper = new PdfPaper(document, size, MARGIN, LINE)) {
+                        material(paper, title, material, first);
+                    }
+                }
+                first += material.sheets().size();
+            }
+            if (document.getNumberOfPages() == 0) {
+                document.addPage(new PDPage(size));
+            }
+            document.save(out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private void material(PdfPaper paper, String title, MaterialPlan material, int first) throws IOException {
+        paper.line(bold, 13, title + ": " + material.material().name());
+        paper.line(
+                font,
+                10,
+                material.taken() + " sheets" + (material.provedLeast() ? ", none can do with fewer" : "")
+                        + ". Fingers clear of the blade; follow the tool maker's instructions.");
+        pictures(paper, material, first);
+        for (TrimmerProgram.Setting setting :
+                TrimmerProgram.of(material.sheets(), first).settings()) {
+            paper.line(bold, 11, "Stop at " + units.show(setting.stop()) + " " + units.sign());
+            for (TrimmerProgram.Stroke s : setting.strokes()) {
+                paper.line(
+                        font,
+                        10,
+                        "    [ ]  sheet " + numbers(s.sheets()) + ": piece "
+                                + units.show(s.inHand().width()) + " x "
+                                + units.show(s.inHand().height()) + ", "
+                                + (s.upright() ? "left" : "lower") + " edge to the stop: " + freed(s.first()) + " | "
+                                + freed(s.second()));
+            }
+        }
+    }
+
+    private static String numbers(List<Integer> n) {
+        return n.size() == 1 ? "" + n.get(0) : n.get(0) + (n.size() == 2 ? " and " : " to ") + n.get(n.size() - 1);
+    }
+
+    private String freed(TrimmerProgram.Yield y) {
+        return switch (y.what()) {
+            case BLANK -> y.letter();
+            case REST -> "rest";
+            case ON ->
+                units.show(y.rect().width()) + " x " + units.show(y.rect().height());
+        };
+    }
+
+    private void pictures(PdfPaper paper, MaterialPlan material, int first) throws IOException {
+        Map<List<Object>, Integer> alike = new LinkedHashMap<>();
+        List<SheetPlan> shown = new ArrayList<>();
+        List<Integer> numbers = new ArrayList<>();
+        for (int i = 0; i < material.sheets().size(); i++) {
+            SheetPlan s = material.sheets().get(i);
+            if (alike.putIfAbsent(List.of(s.sheet().id(), s.root()), i) == null) {
+                shown.add(s);
+                numbers.add(first + i);
+            }
+        }
+        double x = MARGIN;
+        double row = 0;
+        for (int i = 0; i < shown.size(); i++) {
+            double w = Mm.of(shown.get(i).sheet().width()) * SCALE;
+            double h = Mm.of(shown.get(i).sheet().height()) * SCALE;
+            if (x + w > size.getWidth() / POINT - MARGIN) {
+                paper.down(row + 8);
+                x = MARGIN;
+                row = 0;
+            }
+            paper.room(h + 8);
+            picture(paper, shown.get(i), x, h);
+            paper.text(font, 8, x, paper.y() - h - 4, "from sheet " + numbers.get(i));
+            x += w + 6;
+            row = Math.max(row, h);
+        }
+        paper.down(row + 10);
+    }
+
+    private void picture(PdfPaper paper, SheetPlan sheet, double x, double h) throws IOException {
+        double foot = paper.y() - h;
+        new PdfInk(paper.ink(), new PdfInk.Shift(x, foot), SCALE).draw(SheetView.of(sheet));
+        for (Laid laid : sheet.laid()) {
+            double cx = Mm.of(laid.x()) + Mm.of(laid.width()) / 2;
+            double cy = Mm.of(laid.y()) + Mm.of(laid.height()) / 2;
+            String letter = laid.blank().demand().letter();
+            paper.text(font, 7, x + cx * SCALE - 1, foot + cy * SCALE - 1, letter);
+        }
+    }
+}

@@ -1,0 +1,187 @@
+package dev.schachtel.core.print;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.drawing.Scene;
+import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Box;
+
+/**
+ * Every part at 1:1, one page each, with a checking ruler of 100 mm and the words to print at 100 %. Pages are A4, or
+ * letter for a card in inches; a larger part is tiled over several, with corner marks and 10 mm of overlap.
+ */
+public final class SheetPdf {
+    /** PDF units in one millimetre. */
+    static final double POINT = 72 / 25.4;
+
+    private static final double MARGIN = 12;
+    private static final double FOOT = 26;
+    private static final double OVERLAP = 10;
+    private final Build build;
+    private final Units units;
+    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+
+    private SheetPdf(Build build) {
+        this.build = build;
+        this.units = build.spec().units();
+    }
+
+    public static byte[] write(Build build) {
+        return new SheetPdf(build).write();
+    }
+
+    private byte[] write() {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(plain(build.spec().name()) + ", parts at 1:1");
+            for (Part part : build.parts()) {
+                page(document, part);
+            }
+            document.save(out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private void page(PDDocument document, Part part) throws IOException {
+        Scene scene = SheetView.of(part, build.folds());
+        Box box = scene.extent();
+        PDRectangle usual = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
+        PDRectangle lying = new PDRectangle(usual.getHeight(), usual.getWidth());
+        PDRectangle size = fits(box, usual) || !fits(box, lying) && box.height() >= box.width() ? usual : lying;
+        double wide = size.getWidth() / POINT - 2 * MARGIN;
+        double high = size.getHeight() / POINT - MARGIN - FOOT;
+        int columns = tiles(box.width(), wide);
+        int rows = tiles(box.height(), high);
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                Tile tile = new Tile(column, row, columns, rows);
+                double left = columns == 1 ? (wide - box.width()) / 2 : -column * (wide - OVERLAP);
+                double foot = rows == 1 ? high - box.height() : -row * (high - OVERLAP);
+                tile(
+                        document,
+                        part,
+                        size,
+                        tile,
+                        new PdfInk.Shift(MARGIN + left - box.left(), FOOT + foot - box.bottom()));
+            }
+        }
+    }
+
+    /** One page of a part that may take several. */
+    private record Tile(int column, int row, int columns, int rows) {
+        boolean isAll() {
+            return columns * rows == 1;
+        }
+    }
+
+    private static boolean fits(Box box, PDRectangle page) {
+        return (box.width() + 2 * MARGIN) * POINT <= page.getWidth()
+                && (box.height() + MARGIN + FOOT) * POINT <= page.getHeight();
+    }
+
+    /** Pages needed for a length, neighbours overlapping. */
+    private static int tiles(double length, double page) {
+        return length <= page ? 1 : (int) Math.ceil((length - OVERLAP) / (page - OVERLAP));
+    }
+
+    private void tile(PDDocument document, Part part, PDRectangle size, Tile tile, PdfInk.Shift shift)
+            throws IOException {
+        PDPage page = new PDPage(size);
+        document.addPage(page);
+        try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
+            float left = (float) (MARGIN * POINT);
+            float foot = (float) (FOOT * POINT);
+            float wide = size.getWidth() - 2 * left;
+            float high = size.getHeight() - left - foot;
+            ink.saveGraphicsState();
+            if (!tile.isAll()) {
+                ink.addRect(left, foot, wide, high);
+                ink.clip();
+            }
+            new PdfInk(ink, shift).draw(SheetView.of(part, build.folds()));
+            ink.restoreGraphicsState();
+            if (!tile.isAll()) {
+                marks(ink, left, foot, wide, high);
+            }
+            ruler(ink);
+            text(ink, MARGIN, 20, 9, head(part));
+            text(ink, MARGIN, 15, 9, tile.isAll() ? PRINT : PRINT + " " + where(tile));
+        }
+    }
+
+    private static String where(Tile t) {
+        return "Page " + (t.column + 1) + " of " + t.columns + " across, " + (t.row + 1) + " of " + t.rows
+                + " up: neighbours overlap by 10 mm, corner marks on each other.";
+    }
+
+    /** Corner marks where neighbouring pages are laid on each other. */
+    private static void marks(PDPageContentStream ink, float left, float foot, float wide, float high)
+            throws IOException {
+        float over = (float) (OVERLAP * POINT);
+        ink.setLineWidth(0.5f);
+        for (float x : new float[] {left, left + over, left + wide - over, left + wide}) {
+            for (float y : new float[] {foot, foot + over, foot + high - over, foot + high}) {
+                ink.moveTo(x - 6, y);
+                ink.lineTo(x + 6, y);
+                ink.moveTo(x, y - 6);
+                ink.lineTo(x, y + 6);
+            }
+        }
+        ink.stroke();
+    }
+
+    private static final String PRINT = "Print at 100 %, never \"fit to page\". Check: the ruler below is 100 mm long.";
+
+    private String head(Part part) {
+        String letter = build.letters().getOrDefault(part.id(), "");
+        return plain(letter + "  " + part.name() + ", " + units.show(part.form().width()) + " x "
+                + units.show(part.form().height()) + " " + units.sign() + ", "
+                + part.material().name() + ", " + part.perCard() + " for each card");
+    }
+
+    private void ruler(PDPageContentStream ink) throws IOException {
+        ink.setLineWidth(0.5f);
+        for (int mm = 0; mm <= 100; mm += 5) {
+            double x = MARGIN + mm;
+            ink.moveTo((float) (x * POINT), (float) (8 * POINT));
+            ink.lineTo((float) (x * POINT), (float) ((mm % 10 == 0 ? 11 : 9.5) * POINT));
+        }
+        ink.moveTo((float) (MARGIN * POINT), (float) (8 * POINT));
+        ink.lineTo((float) ((MARGIN + 100) * POINT), (float) (8 * POINT));
+        ink.stroke();
+        List<Integer> marks = new ArrayList<>(List.of(0, 50, 100));
+        for (int mm : marks) {
+            text(ink, MARGIN + mm - (mm == 0 ? 0 : 2), 4.5, 7, mm + (mm == 100 ? " mm" : ""));
+        }
+    }
+
+    private void text(PDPageContentStream ink, double x, double y, int size, String words) throws IOException {
+        ink.beginText();
+        ink.setFont(font, size);
+        ink.newLineAtOffset((float) (x * POINT), (float) (y * POINT));
+        ink.showText(words);
+        ink.endText();
+    }
+
+    /** The standard fonts know Latin-1 only; other letters become a question mark. */
+    static String plain(String text) {
+        return text.replaceAll("[^\\x20-\\x7e\\xa0-\\xff]", "?");
+    }
+}

@@ -1,0 +1,154 @@
+package dev.schachtel.core.render;
+
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Json;
+import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.shape.Path;
+import dev.schachtel.core.shape.Point;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a page needs to play one piece's movements by itself: kinematics in millimetres, labels along the way. */
+public final class MotionJson {
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private MotionJson() {}
+
+    /** The movements of one piece, all at the same share, and what is seen of it from the side. */
+    public static String write(Id owner, List<Course> courses, Optional<SideView> side, Units units) {
+        ObjectNode all = NODES.objectNode();
+        all.put("owner", owner.value());
+        all.put("rest", courses.isEmpty() ? 0 : courses.get(0).motion().restShare());
+        all.put(
+                "endless",
+                !courses.isEmpty() && courses.get(0).motion().keeping().ends() == Motion.Ends.ENDLESS);
+        ArrayNode moves = all.putArray("moves");
+        courses.forEach(c -> moves.add(move(c.motion())));
+        labels(all, courses, units);
+        side.ifPresent(view -> all.set("side", side(view)));
+        return Json.write(all).replace("<", "\\u003c");
+    }
+
+    private static ObjectNode move(Motion motion) {
+        ObjectNode node = NODES.objectNode();
+        return motion.move().tell(new Move.Cases<>() {
+            @Override
+            public ObjectNode slide(Move.Slide slide) {
+                return path("slide", slide.path());
+            }
+
+            @Override
+            public ObjectNode roll(Move.Roll roll) {
+                ObjectNode path = path("roll", roll.path());
+                return path.put("turns", roll.turns());
+            }
+
+            private ObjectNode path(String kind, Path path) {
+                node.put("kind", kind);
+                ArrayNode points = node.putArray("points");
+                path.points().forEach(p -> points.add(point(p)));
+                return node;
+            }
+
+            @Override
+            public ObjectNode turn(Move.Turn turn) {
+                node.put("kind", "turn").set("about", point(turn.about()));
+                return node.put("from", turn.from().degrees())
+                        .put("to", turn.to().degrees());
+            }
+
+            @Override
+            public ObjectNode fold(Move.Fold fold) {
+                node.put("kind", "fold").set("about", point(fold.from()));
+                node.set("to", point(fold.to()));
+                return node.put("opens", fold.opens().degrees());
+            }
+
+            @Override
+            public ObjectNode hang(Move.Hang hang) {
+                node.put("kind", "turn").set("about", point(hang.from()));
+                double swing = hang.swing().degrees();
+                return node.put("from", -swing).put("to", swing);
+            }
+        });
+    }
+
+    private static ArrayNode point(Point p) {
+        return NODES.arrayNode().add(round(p.x())).add(round(p.y()));
+    }
+
+    private static double round(double mm) {
+        return Math.round(mm * 1000) / 1000.0;
+    }
+
+    /** How far along and how much is free, at each sample. */
+    private static void labels(ObjectNode all, List<Course> courses, Units units) {
+        ArrayNode along = all.putArray("along");
+        ArrayNode gaps = all.putArray("gaps");
+        if (courses.isEmpty()) {
+            return;
+        }
+        Course course = courses.get(0);
+        for (Course.Sample sample : course.samples()) {
+            along.add(along(course.motion(), sample.share(), units));
+            boolean far = !sample.gap().isBelow(Course.FAR);
+            if (course.motion().move() instanceof Move.Fold) {
+                gaps.add("");
+                continue;
+            }
+            gaps.add(far ? "over " + Units.tenths(Course.FAR) + " mm" : Units.tenths(sample.gap()) + " mm");
+        }
+    }
+
+    private static String along(Motion motion, double share, Units units) {
+        Optional<Length> travel = travel(motion);
+        if (travel.isPresent()) {
+            Length there = Length.ofNanometres(Math.round(travel.get().nanometres() * share));
+            return units.show(there.roundedTo(units.step())) + " " + units.sign();
+        }
+        return Math.round(share * degrees(motion)) + "°";
+    }
+
+    /** Travel of what slides or rolls. */
+    public static Optional<Length> travel(Motion motion) {
+        if (motion.move() instanceof Move.Slide s) {
+            return Optional.of(s.path().length());
+        }
+        return motion.move() instanceof Move.Roll r ? Optional.of(r.path().length()) : Optional.empty();
+    }
+
+    /** Degrees of what turns, opens or swings. */
+    public static double degrees(Motion motion) {
+        if (motion.move() instanceof Move.Turn t) {
+            return t.to().degrees() - t.from().degrees();
+        }
+        if (motion.move() instanceof Move.Fold f) {
+            return f.opens().degrees();
+        }
+        return motion.move() instanceof Move.Hang h ? 2 * h.swing().degrees() : 0;
+    }
+
+    private static ObjectNode side(SideView view) {
+        ObjectNode node = NODES.objectNode();
+        node.put("name", view.name());
+        ArrayNode poses = node.putArray("poses");
+        for (SideView.Pose pose : view.poses()) {
+            ArrayNode lines = poses.addArray();
+            for (List<Point> line : pose.lines()) {
+                ArrayNode points = lines.addArray();
+                line.forEach(p -> points.add(point(p)));
+            }
+        }
+        return node;
+    }
+}

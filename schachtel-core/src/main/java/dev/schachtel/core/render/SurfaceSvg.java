@@ -1,0 +1,86 @@
+package dev.schachtel.core.render;
+
+import java.util.Locale;
+
+import dev.schachtel.core.drawing.Fill;
+
+/**
+ * How a worked surface looks: a pattern or gradient of its own for each kind and colour. Two drawings of a page may bring
+ * the same one; they are alike, so it does not matter which is taken.
+ */
+final class SurfaceSvg {
+    private static final String LINE = "<g%s><path fill='none' stroke='currentColor' stroke-width='1.2'";
+    /** Middle and radius of each. */
+    private static final double[][] DROPS = {
+        {6, 9, 2.2}, {22, 5, 1}, {36, 15, 1.6}, {15, 24, 1.2}, {29, 31, 2.6}, {8, 37, 0.9}, {39, 40, 1.3}
+    };
+
+    private static final double[][] POOLS = {{18, 16, 15}, {44, 30, 18}, {20, 48, 13}};
+
+    private SurfaceSvg() {}
+
+    static String id(Fill.Worked surface) {
+        return "w-" + surface.kind().name().toLowerCase(Locale.ROOT)
+                + surface.colour().hex().replace('#', '-') + "-" + surface.nth() % 2;
+    }
+
+    static String definition(Fill.Worked surface) {
+        return switch (surface.kind()) {
+            case INK -> faded(surface, 0.85, 0.05);
+            case COLOUR -> faded(surface, 0.55, 0.4);
+            case STENCIL -> tiled(surface, 14, "<path%s fill-opacity='.75' d='M7 1 11 7 7 13 3 7z'/>");
+            case PASTE ->
+                tiled(
+                        surface,
+                        18,
+                        "<path%s stroke='#0f3a44' stroke-opacity='.45' stroke-width='.8'"
+                                + " d='M1 2h7v5h-7zM10 2h7v5h-7zM-3 11h6v5h-6zM5 11h8v5h-8zM15 11h6v5h-6z'/>");
+            case STAMP -> tiled(surface, 22, LINE + " d='M6 4v8M2 8h8M16 14v6M13 17h6'/></g>");
+            case RESIST -> tiled(surface, 22, LINE + " d='M3 6q3-5 6 0t6 0M9 17q3-5 6 0t6 0'/></g>");
+            case EMBOSS ->
+                tiled(
+                        surface,
+                        26,
+                        "<path%s stroke='#0f3a44' stroke-opacity='.6' stroke-width='.6' d='M7 2 8.4 5.6 12 7 8.4 8.4 7 12"
+                                + " 5.6 8.4 2 7 5.6 5.6zM20 16l1 2.4 2.4 1-2.4 1-1 2.4-1-2.4-2.4-1 2.4-1z'/>");
+            case SPLATTER -> tiled(surface, 44, "<g%s>" + dots(DROPS) + "</g>");
+            case WASH -> tiled(surface, 64, "<g%s fill-opacity='.3'>" + dots(POOLS) + "</g>");
+            case GLOSS ->
+                tiled(
+                        surface,
+                        20,
+                        "<circle cx='10' cy='10' r='3.4'%s stroke='#0f3a44' stroke-opacity='.5' stroke-width='.6'/>"
+                                + "<path d='M8.4 9.2a2 2 0 0 1 1.6-1.6' stroke='#fff' fill='none'/>");
+        };
+    }
+
+    private static String dots(double[][] all) {
+        StringBuilder out = new StringBuilder();
+        for (double[] dot : all) {
+            out.append("<circle cx='" + dot[0] + "' cy='" + dot[1] + "' r='" + dot[2] + "'/>");
+        }
+        return out.toString();
+    }
+
+    /** The second ink on a surface comes from below, the first from above. */
+    private static String faded(Fill.Worked surface, double strong, double faint) {
+        boolean below = surface.nth() % 2 == 1;
+        String stop = "<stop offset='%d' stop-color='%s' stop-opacity='%s'/>";
+        String colour = surface.colour().hex();
+        return "<linearGradient id='" + id(surface) + "' x1='0' y1='0' x2='0' y2='1'>"
+                + String.format(Locale.ROOT, stop, 0, colour, below ? faint : strong)
+                + String.format(Locale.ROOT, stop, 1, colour, below ? strong : faint)
+                + "</linearGradient>";
+    }
+
+    /** One tile; where its content has %s, the colour goes. */
+    private static String tiled(Fill.Worked surface, int size, String content) {
+        return "<pattern id='" + id(surface) + "' width='" + size + "' height='" + size
+                + "' patternUnits='userSpaceOnUse'>"
+                + content.replace(
+                        "%s",
+                        " fill='" + surface.colour().hex() + "' color='"
+                                + surface.colour().hex() + "'")
+                + "</pattern>";
+    }
+}
