@@ -19,6 +19,7 @@ import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.shape.Box;
 
 /**
  * Layers stand out from what they lie on (CIEDE2000 of 10 or more), and words from their strip (contrast of 3 or more, as
@@ -51,8 +52,10 @@ final class ColourCheck implements Check {
 
     /** Not hidden wholly by one sheet above it. */
     private static boolean isSeen(Build build, Level level) {
+        Box own = level.slab().bounds();
         return build.levels().stream()
                 .filter(l -> !l.bottom().isBelow(level.top()))
+                .filter(l -> l.slab().bounds().union(own).equals(l.slab().bounds()))
                 .filter(l -> build.part(l.slab().part())
                         .filter(p -> p.material() instanceof Cardstock)
                         .isPresent())

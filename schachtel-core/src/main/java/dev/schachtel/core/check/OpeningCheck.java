@@ -48,6 +48,7 @@ final class OpeningCheck implements Check {
                 .filter(l -> build.part(l.slab().part())
                         .filter(p -> p.material() instanceof Cardstock)
                         .isPresent())
+                .filter(l -> l.slab().bounds().touches(opening.bounds()))
                 .filter(l -> l.slab().footprints().stream()
                         .anyMatch(f -> f.filled().shared(opening).shareOf(opening.area()) >= FILLS))
                 .max(java.util.Comparator.comparing(Level::top))

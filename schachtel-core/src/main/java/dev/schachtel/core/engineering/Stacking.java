@@ -1,6 +1,8 @@
 package dev.schachtel.core.engineering;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -33,6 +35,7 @@ final class Stacking {
     private final Map<SlabId, Slab> slabs;
     private final Map<PartId, Part> parts;
     private final List<Joint> joints;
+    private final Map<SlabId, List<SlabId>> lowers = new HashMap<>();
     private final Set<SlabId> moving = new HashSet<>();
     private final Set<PartId> walls = new HashSet<>();
     /** Panels in a pouch: what lies on one lies on its film. */
@@ -41,7 +44,8 @@ final class Stacking {
     Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints) {
         this.slabs = slabs;
         this.parts = parts;
-        this.joints = new ArrayList<>(joints);
+        this.joints = new ArrayList<>();
+        joints.forEach(this::add);
     }
 
     /** All joints, with those by which pieces lie on each other. */
@@ -94,25 +98,25 @@ final class Stacking {
     }
 
     private void onTop(SlabId id, Joint lies, List<SlabId> earlier) {
-        Set<SlabId> beside = carriedBy(lies.lower());
-        Set<SlabId> own = carriedBy(id);
         Map<SlabId, Level> levels = null;
         Joint now = lies;
         for (SlabId other : earlier) {
-            boolean candidate = beside.contains(other)
-                    && !other.equals(lies.lower())
-                    && !own.contains(other)
+            boolean candidate = !other.equals(lies.lower())
+                    && slabs.get(id).bounds().touches(slabs.get(other).bounds())
                     && !moving.contains(other)
                     && !sameOwner(id, other)
+                    && restsOn(other, lies.lower())
+                    && !restsOn(other, id)
                     && !joined(id, other)
                     && overlap(slabs.get(id), slabs.get(other));
             if (candidate) {
                 levels = levels == null ? levels() : levels;
                 if (meet(levels.get(id), levels.get(other))) {
                     joints.remove(now);
+                    lowers.get(now.upper()).remove(now.lower());
                     now = new Joint(
                             id, wrapped.getOrDefault(other, other), Joint.Hold.RESTS, lies.by(), lies.thickness());
-                    joints.add(now);
+                    add(now);
                     levels = null;
                 }
             }
@@ -153,18 +157,27 @@ final class Stacking {
         return false;
     }
 
-    /** What rests on a slab, and on that. */
-    private Set<SlabId> carriedBy(SlabId root) {
-        Set<SlabId> found = new HashSet<>(Set.of(root));
-        boolean more = true;
-        while (more) {
-            more = false;
-            for (Joint joint : joints) {
-                boolean rests = joint.hold() == Joint.Hold.RESTS && found.contains(joint.lower());
-                more |= rests && found.add(joint.upper());
+    /** Whether something rests on a slab, or on what does. */
+    private boolean restsOn(SlabId upper, SlabId root) {
+        Set<SlabId> seen = new HashSet<>();
+        Deque<SlabId> next = new ArrayDeque<>(List.of(upper));
+        while (!next.isEmpty()) {
+            SlabId at = next.poll();
+            if (at.equals(root)) {
+                return true;
+            }
+            if (seen.add(at)) {
+                next.addAll(lowers.getOrDefault(at, List.of()));
             }
         }
-        return found;
+        return false;
+    }
+
+    private void add(Joint joint) {
+        joints.add(joint);
+        if (joint.hold() == Joint.Hold.RESTS) {
+            lowers.computeIfAbsent(joint.upper(), k -> new ArrayList<>()).add(joint.lower());
+        }
     }
 
     private void hanging(Joint tied) {
