@@ -5,6 +5,7 @@ import org.junit.jupiter.api.Test;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -39,6 +40,16 @@ class AppArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("dev.schachtel.core.engineering..", "org.locationtech..", "jakarta.persistence..")
+                .check(APP);
+    }
+
+    /** No two packages of the application need each other, directly or by way of others. */
+    @Test
+    void packagesFormNoCircle() {
+        SlicesRuleDefinition.slices()
+                .matching("dev.schachtel.app.(*)..")
+                .should()
+                .beFreeOfCycles()
                 .check(APP);
     }
 }

@@ -10,8 +10,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 
-import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Workshop;

@@ -6,11 +6,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.ChangedElsewhereException;
-import dev.schachtel.app.cards.NoSuchCardException;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.ChangedElsewhereException;
+import dev.schachtel.app.store.NoSuchCardException;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;

@@ -11,8 +11,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 
-import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.material.Workshop;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;

@@ -14,8 +14,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.PlanJson;
 import dev.schachtel.core.model.RefusedException;

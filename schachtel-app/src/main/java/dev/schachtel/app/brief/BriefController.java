@@ -11,11 +11,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.app.structure.FieldForms;
 import dev.schachtel.app.structure.StructureController.Seen;

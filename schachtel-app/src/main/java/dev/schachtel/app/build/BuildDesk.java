@@ -8,9 +8,9 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;

@@ -17,8 +17,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;

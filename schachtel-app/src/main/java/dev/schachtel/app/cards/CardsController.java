@@ -21,7 +21,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;

@@ -7,6 +7,9 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;

@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.Harvest;

@@ -11,8 +11,8 @@ import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;

@@ -10,8 +10,8 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.app.structure.FieldForms;
 import dev.schachtel.app.words.Times;

@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;

@@ -4,8 +4,8 @@ import java.util.List;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.plan.Plan;

@@ -5,8 +5,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
 
 /** Goes to what was typed into the jump field. */
 @Controller

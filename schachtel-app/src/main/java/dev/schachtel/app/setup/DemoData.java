@@ -13,8 +13,8 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.files.CardFile;
 
 /** Loads the demo cards into an empty database, so that the first look shows something. */

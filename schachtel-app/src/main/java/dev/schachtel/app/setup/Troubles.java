@@ -10,8 +10,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
-import dev.schachtel.app.cards.ChangedElsewhereException;
-import dev.schachtel.app.cards.NoSuchCardException;
+import dev.schachtel.app.store.ChangedElsewhereException;
+import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.model.RefusedException;
 
 import jakarta.servlet.http.HttpServletRequest;

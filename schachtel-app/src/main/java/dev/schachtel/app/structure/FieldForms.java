@@ -10,7 +10,7 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;

@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Change;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;

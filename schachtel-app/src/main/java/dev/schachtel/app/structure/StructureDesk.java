@@ -10,10 +10,10 @@ import java.util.Set;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.build.Build;

@@ -3,8 +3,8 @@ package dev.schachtel.app.structure;
 import java.util.List;
 import java.util.Optional;
 
-import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.frame.Frames.Frame;
+import dev.schachtel.app.store.CardService;
 
 /** Everything that the Structure page shows. Texts that end in Html are safe HTML. */
 public record StructureView(

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.MaterialId;

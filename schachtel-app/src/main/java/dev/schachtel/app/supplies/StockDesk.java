@@ -9,8 +9,8 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;

@@ -1,4 +1,4 @@
-package dev.schachtel.app.cards;
+package dev.schachtel.app.store;
 
 /** There is no card, or no revision of it, under this number. */
 public final class NoSuchCardException extends RuntimeException {

@@ -1,4 +1,4 @@
-package dev.schachtel.app.cards;
+package dev.schachtel.app.store;
 
 /** Somebody changed the card in between; the change asked for was kept aside as a revision of its own. */
 public final class ChangedElsewhereException extends RuntimeException {

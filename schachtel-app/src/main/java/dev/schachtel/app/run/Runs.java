@@ -1,4 +1,4 @@
-package dev.schachtel.app.bench;
+package dev.schachtel.app.run;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -13,8 +13,8 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-import dev.schachtel.app.cards.NoSuchCardException;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.store.NoSuchCardException;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.RunFile;
 import dev.schachtel.core.files.WorkshopFile;

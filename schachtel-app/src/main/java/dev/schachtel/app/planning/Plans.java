@@ -1,4 +1,4 @@
-package dev.schachtel.app.cards;
+package dev.schachtel.app.planning;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 
-import dev.schachtel.app.supplies.Workshops;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.assembly.AssemblySearch;
 import dev.schachtel.core.card.CardSpec;

@@ -1,4 +1,4 @@
-package dev.schachtel.app.bench;
+package dev.schachtel.app.run;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -13,10 +13,10 @@ import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;

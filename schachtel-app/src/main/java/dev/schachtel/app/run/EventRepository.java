@@ -1,4 +1,4 @@
-package dev.schachtel.app.bench;
+package dev.schachtel.app.run;
 
 import java.util.List;
 

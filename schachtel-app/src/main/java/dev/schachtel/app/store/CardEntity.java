@@ -1,4 +1,4 @@
-package dev.schachtel.app.cards;
+package dev.schachtel.app.store;
 
 import java.time.Instant;
 

@@ -1,4 +1,4 @@
-package dev.schachtel.app.bench;
+package dev.schachtel.app.run;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -6,8 +6,8 @@ import java.util.List;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.cards.CardService;
 import dev.schachtel.app.cards.Underway;
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.core.run.RunState;
 

@@ -1,4 +1,4 @@
-package dev.schachtel.app.bench;
+package dev.schachtel.app.run;
 
 import java.util.Locale;
 
@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
-import dev.schachtel.app.cards.CardService;
-import dev.schachtel.app.cards.Plans;
-import dev.schachtel.app.cards.StoredCard;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.run.RunEvent;
 

@@ -1,4 +1,4 @@
-package dev.schachtel.app.supplies;
+package dev.schachtel.app.workshop;
 
 import java.time.Clock;
 import java.util.Optional;
