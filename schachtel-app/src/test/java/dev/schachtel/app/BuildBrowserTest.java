@@ -101,8 +101,8 @@ class BuildBrowserTest extends InBrowser {
         page.getByText("Technique book").click();
         page.getByLabel("hot pen, hazard").selectOption("heat");
         assertThat(rails.locator("svg.fd")).hasCount(1);
-        assertThat(page.getByLabel("Take hot pen out of the book")).hasCount(0);
-        page.getByLabel("Take splatter out of the book").click();
+        assertThat(page.getByLabel("Remove hot pen from the book")).hasCount(0);
+        page.getByLabel("Remove splatter from the book").click();
         assertThat(page.getByLabel("splatter, hazard")).hasCount(0);
         workshops.change(w -> before);
     }
@@ -145,7 +145,7 @@ class BuildBrowserTest extends InBrowser {
         int dam = number("Lay the foam dam");
         step("Lay the foam dam").dragTo(page.locator(".steps li").nth(film - 2));
         assertThat(number("Lay the foam dam")).isEqualTo(dam);
-        page.getByText("As the rules say").click();
+        page.getByText("Go back to the rules’ order").click();
         assertThat(page.locator(".rules")).not().containsText("Your own order");
         accessible();
     }

@@ -161,7 +161,7 @@ class CuttingBrowserTest extends InBrowser {
         page.goBack();
         int offcuts = page.locator(".drawer").nth(1).locator("li").count();
         page.navigate(app.address() + "/cards/" + card.id() + "/cut");
-        page.getByText("It is cut: take the sheets").click();
+        page.getByText("I have cut this. Update the stock.").click();
         assertThat(page.locator("h1")).hasText("Stock");
         assertThat(page.locator(".drawer").nth(1).locator("li")).not().hasCount(offcuts);
         accessible();

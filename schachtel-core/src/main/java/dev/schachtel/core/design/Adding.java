@@ -36,6 +36,8 @@ public final class Adding {
     private static final int COLUMNS = 5;
     private static final int ROWS = 7;
     private static final int REMEDIES = 4;
+    /** Places judged side by side before the next ones are looked at. */
+    private static final int AT_ONCE = 4;
     /** Sizes from here on may be made smaller to fit; smaller ones are borders, plays and the like. */
     private static final Length LARGE = Length.ofMillimetres(12);
 
@@ -99,8 +101,9 @@ public final class Adding {
         }
         for (int percent : new int[] {100, 75, 55, 40}) {
             CardSpec sized = percent == 100 ? first : scaled(first, id, percent);
-            for (CardSpec there : places(sized, id)) {
-                if (left <= 0 || fits(there)) {
+            List<CardSpec> places = places(sized, id);
+            for (int from = 0; from < places.size(); from += AT_ONCE) {
+                if (left <= 0 || anyFits(places.subList(from, Math.min(places.size(), from + AT_ONCE)))) {
                     return best;
                 }
             }
@@ -132,10 +135,26 @@ public final class Adding {
         return false;
     }
 
-    /** Whether nothing new is to mend; remembers the best so far. */
+    /** Whether one of these fits, the first of them that does; they are judged side by side. */
+    private boolean anyFits(List<CardSpec> cards) {
+        List<Integer> mends =
+                cards.parallelStream().map(c -> mends(c, workshop)).toList();
+        for (int i = 0; i < cards.size(); i++) {
+            if (fits(cards.get(i), mends.get(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean fits(CardSpec spec) {
+        return fits(spec, mends(spec, workshop));
+    }
+
+    /** Whether nothing new is to mend; remembers the best so far. */
+    private boolean fits(CardSpec spec, int mends) {
         left--;
-        int extra = mends(spec, workshop) - before;
+        int extra = mends - before;
         if (extra < least) {
             least = extra;
             best = spec;
