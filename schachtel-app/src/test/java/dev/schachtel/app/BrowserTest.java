@@ -137,7 +137,8 @@ class BrowserTest extends InBrowser {
     void focusMarksItsTermInEverySum() {
         page.navigate(demo() + "/structure?select=shaker&view=front");
         field("Film overlap").focus();
-        assertThat(page.locator(".ledger .in.on[data-from='shaker:overlap']").first()).containsText("overlap");
+        assertThat(page.locator(".ledger .in.on[data-from='shaker:overlap']").first())
+                .containsText("overlap");
         field("Dam set back").focus();
         assertThat(page.locator(".ledger .in.on").first()).containsText("set back");
     }
