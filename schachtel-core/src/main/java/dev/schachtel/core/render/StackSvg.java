@@ -209,13 +209,18 @@ public final class StackSvg {
         }
     }
 
-    /** As many whole words as there is room for; at least the first. */
+    /** As many whole words as there is room for, with the quotation closed if it is cut; at least the first. */
     private static String fit(String name, int room) {
         String fits = name;
-        while (fits.length() > room && fits.contains(" ")) {
+        while ((fits + closing(fits)).length() > room && fits.contains(" ")) {
             fits = fits.substring(0, fits.lastIndexOf(' '));
         }
-        return fits.length() <= room ? fits : fits.substring(0, Math.max(1, room - 1)) + "…";
+        String whole = fits + closing(fits);
+        return whole.length() <= room ? whole : fits.substring(0, Math.max(1, room - 1)) + "…";
+    }
+
+    private static String closing(String cut) {
+        return cut.contains("“") && !cut.contains("”") ? "…”" : "";
     }
 
     private void rect(String box, Material material, boolean on) {
