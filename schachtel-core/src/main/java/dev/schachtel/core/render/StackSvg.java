@@ -213,7 +213,7 @@ public final class StackSvg {
     private static String fit(String name, int room) {
         String fits = name;
         while ((fits + closing(fits)).length() > room && fits.contains(" ")) {
-            fits = fits.substring(0, fits.lastIndexOf(' '));
+            fits = fits.substring(0, fits.lastIndexOf(' ')).replaceAll(" (of|and)$", "");
         }
         String whole = fits + closing(fits);
         return whole.length() <= room ? whole : fits.substring(0, Math.max(1, room - 1)) + "…";
