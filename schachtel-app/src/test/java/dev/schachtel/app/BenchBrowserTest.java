@@ -130,12 +130,14 @@ class BenchBrowserTest {
 
     private void waitUntilDry() throws IOException {
         later(600);
-        assertThat(headline()).not().hasText("Wait", new LocatorAssertions.HasTextOptions().setTimeout(10_000));
+        assertThat(headline())
+                .not()
+                .hasText("Nothing to do now", new LocatorAssertions.HasTextOptions().setTimeout(10_000));
     }
 
     private void workUntil(String word) throws IOException {
         for (int i = 0; i < 400 && !headline().textContent().contains(word); i++) {
-            if (headline().textContent().equals("Wait")) {
+            if (headline().textContent().equals("Nothing to do now")) {
                 waitUntilDry();
             } else {
                 later(120);
