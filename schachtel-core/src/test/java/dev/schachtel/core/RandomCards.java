@@ -180,17 +180,18 @@ public final class RandomCards {
         components(record, "", names);
         String name = names.get(random.nextInt(names.size()));
         Object holder = record;
-        RecordType anatomy = RecordType.of(record.getClass());
+        RecordType recordType = RecordType.of(record.getClass());
         String[] path = name.split("\\.");
         for (int i = 0; i + 1 < path.length; i++) {
-            holder = anatomy.get(holder, anatomy.component(path[i]).orElseThrow());
-            anatomy = RecordType.of(holder.getClass());
+            holder = recordType.get(holder, recordType.component(path[i]).orElseThrow());
+            recordType = RecordType.of(holder.getClass());
         }
-        RecordType.Component bone = anatomy.component(path[path.length - 1]).orElseThrow();
-        return CardEdit.of(spec).set(id, name, text(spec, bone, anatomy.get(holder, bone), random));
+        RecordType.Component component =
+                recordType.component(path[path.length - 1]).orElseThrow();
+        return CardEdit.of(spec).set(id, name, text(spec, component, recordType.get(holder, component), random));
     }
 
-    private static String text(CardSpec spec, RecordType.Component bone, Object now, Random random) {
+    private static String text(CardSpec spec, RecordType.Component component, Object now, Random random) {
         if (now instanceof Length length) {
             double[] factors = {0, 0.25, 0.5, 0.8, 0.95, 1.05, 1.25, 2, 4};
             double mm = random.nextInt(4) == 0
@@ -205,24 +206,24 @@ public final class RandomCards {
             Object[] all = choice.getDeclaringClass().getEnumConstants();
             return Scalars.kebab(((Enum<?>) all[random.nextInt(all.length)]).name());
         } else if (now instanceof MaterialId) {
-            var choices = Choices.of(TestCards.WORKSHOP, bone.asked().from());
+            var choices = Choices.of(TestCards.WORKSHOP, component.asked().from());
             return choices.get(random.nextInt(choices.size())).id().value();
         } else if (now instanceof Id) {
             List<Piece> pieces = spec.pieces().toList();
             return pieces.get(random.nextInt(pieces.size())).id().value();
-        } else if (bone.isFamily()) {
-            List<Class<?>> kinds = RecordType.kinds(bone.content());
+        } else if (component.isFamily()) {
+            List<Class<?>> kinds = RecordType.kinds(component.content());
             return RecordType.word(kinds.get(random.nextInt(kinds.size())));
         }
         return TEXTS.get(random.nextInt(TEXTS.size()));
     }
 
     private static void components(Object record, String stem, List<String> all) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            all.add(stem + bone.name());
-            if (bone.isFamily()) {
-                components(anatomy.get(record, bone), stem + bone.name() + ".", all);
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            all.add(stem + component.name());
+            if (component.isFamily()) {
+                components(recordType.get(record, component), stem + component.name() + ".", all);
             }
         }
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import org.springframework.stereotype.Component;
 
@@ -41,7 +42,7 @@ public class Jumps {
                 .or(() -> first(places, k -> k.contains(wanted)));
     }
 
-    private static Optional<String> first(Map<String, String> places, java.util.function.Predicate<String> fits) {
+    private static Optional<String> first(Map<String, String> places, Predicate<String> fits) {
         return places.entrySet().stream()
                 .filter(e -> fits.test(e.getKey().toLowerCase(Locale.ROOT)))
                 .map(Map.Entry::getValue)

@@ -91,34 +91,34 @@ public class FieldForms {
     }
 
     private void collect(CardSpec spec, String piece, Object record, String stem, List<Field> fields) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            Object value = anatomy.get(record, bone);
-            String component = stem + bone.name();
-            if (bone.isFamily()) {
-                fields.add(family(piece, component, bone, value));
-                collect(spec, piece, value, component + ".", fields);
-            } else if (!bone.asked().value().isEmpty() && Scalars.isScalar(bone.content())) {
-                fields.add(scalar(spec, piece, component, bone, value));
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            Object value = recordType.get(record, component);
+            String path = stem + component.name();
+            if (component.isFamily()) {
+                fields.add(family(piece, path, component, value));
+                collect(spec, piece, value, path + ".", fields);
+            } else if (!component.asked().value().isEmpty() && Scalars.isScalar(component.content())) {
+                fields.add(scalar(spec, piece, path, component, value));
             }
         }
     }
 
-    private static Field family(String piece, String component, RecordType.Component bone, Object value) {
-        List<Field.Option> options = RecordType.kinds(bone.content()).stream()
+    private static Field family(String piece, String path, RecordType.Component component, Object value) {
+        List<Field.Option> options = RecordType.kinds(component.content()).stream()
                 .map(k -> new Field.Option(RecordType.word(k), RecordType.title(k), k == value.getClass()))
                 .toList();
-        return new Field(piece, component, bone.asked().value(), "choice", "", "", options, true, false);
+        return new Field(piece, path, component.asked().value(), "choice", "", "", options, true, false);
     }
 
-    private Field scalar(CardSpec spec, String piece, String component, RecordType.Component bone, Object value) {
-        Class<?> type = bone.content();
+    private Field scalar(CardSpec spec, String piece, String path, RecordType.Component component, Object value) {
+        Class<?> type = component.content();
         String text = Scalars.write(value, spec.units());
-        String label = bone.asked().value();
+        String label = component.asked().value();
         if (value instanceof Length length) {
             return new Field(
                     piece,
-                    component,
+                    path,
                     label,
                     "length",
                     spec.units().edit(length),
@@ -127,11 +127,11 @@ public class FieldForms {
                     false,
                     false);
         } else if (type == int.class) {
-            return new Field(piece, component, label, "whole", text, "", List.of(), false, false);
+            return new Field(piece, path, label, "whole", text, "", List.of(), false, false);
         } else if (type == boolean.class) {
             return new Field(
                     piece,
-                    component,
+                    path,
                     label,
                     "choice",
                     text,
@@ -143,27 +143,27 @@ public class FieldForms {
                     false);
         } else if (type == LocalDate.class || type == Colour.class) {
             String sort = type == LocalDate.class ? "date" : "colour";
-            return new Field(piece, component, label, sort, text, "", List.of(), false, false);
+            return new Field(piece, path, label, sort, text, "", List.of(), false, false);
         } else if (type == String.class) {
             boolean tooLong = text.length() > LONGEST_SHOWN;
             String shown = tooLong ? text.length() + " letters, read from a file" : text;
-            return new Field(piece, component, label, tooLong ? "note" : "text", shown, "", List.of(), false, false);
+            return new Field(piece, path, label, tooLong ? "note" : "text", shown, "", List.of(), false, false);
         }
-        return new Field(piece, component, label, "choice", text, "", options(spec, bone, text), false, false);
+        return new Field(piece, path, label, "choice", text, "", options(spec, component, text), false, false);
     }
 
-    private List<Field.Option> options(CardSpec spec, RecordType.Component bone, String now) {
+    private List<Field.Option> options(CardSpec spec, RecordType.Component component, String now) {
         List<Field.Option> options = new ArrayList<>();
-        if (bone.content().isEnum()) {
-            Arrays.stream(bone.content().getEnumConstants())
+        if (component.content().isEnum()) {
+            Arrays.stream(component.content().getEnumConstants())
                     .map(c -> Scalars.kebab(((Enum<?>) c).name()))
                     .forEach(w -> options.add(new Field.Option(w, WORDS.getOrDefault(w, w), w.equals(now))));
-        } else if (bone.content() == MaterialId.class) {
-            Choices.of(workshops.now(), bone.asked().from())
+        } else if (component.content() == MaterialId.class) {
+            Choices.of(workshops.now(), component.asked().from())
                     .forEach(c -> options.add(new Field.Option(
                             c.id().value(), c.name(), c.id().value().equals(now))));
         } else {
-            references(spec, bone.asked().from())
+            references(spec, component.asked().from())
                     .forEach(id -> options.add(
                             new Field.Option(id.value(), name(id), id.value().equals(now))));
         }

@@ -141,10 +141,10 @@ class StructureDesk {
     }
 
     private static List<Id> grounds(Piece piece) {
-        RecordType anatomy = RecordType.of(piece.getClass());
-        return anatomy.components().stream()
+        RecordType recordType = RecordType.of(piece.getClass());
+        return recordType.components().stream()
                 .filter(b -> b.type() == Id.class && !b.name().equals("id"))
-                .map(b -> (Id) anatomy.get(piece, b))
+                .map(b -> (Id) recordType.get(piece, b))
                 .toList();
     }
 

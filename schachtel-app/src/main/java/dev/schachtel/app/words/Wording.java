@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -191,7 +192,7 @@ public class Wording {
         return i >= 0 && i < names.size() ? names.get(i) : "";
     }
 
-    private String fill(String key, java.util.function.UnaryOperator<String> value) {
+    private String fill(String key, UnaryOperator<String> value) {
         String template = texts.getProperty(key);
         if (template == null) {
             throw new IllegalStateException("no words for " + key);

@@ -1,6 +1,7 @@
 package dev.schachtel.core.build;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,11 +72,18 @@ public record Build(
         return level(id).map(l -> l.slab().part()).flatMap(this::part);
     }
 
+    /** Whether it is a sheet of card, not film, foam, thread or paste. */
+    public boolean isCard(Level level) {
+        return part(level.slab().part())
+                .filter(p -> p.material() instanceof Cardstock)
+                .isPresent();
+    }
+
     /** The lowest leaf that closes over the card; empty for a card that lies open. */
     public Optional<Level> front() {
         return mechanics.leaves().stream()
                 .flatMap(l -> level(l.slab()).stream())
-                .min(java.util.Comparator.comparing(Level::bottom));
+                .min(Comparator.comparing(Level::bottom));
     }
 
     /**

@@ -1,7 +1,13 @@
 package dev.schachtel.core.build;
 
+import java.util.Optional;
+
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Colour;
 
-/** Words stamped, printed or written on a part: whose, where, in which colour. */
-public record Lettering(Id owner, PartId on, String text, Colour ink) {}
+/**
+ * Words that are read on a part.
+ *
+ * @param ink in which they are stamped, printed or written; empty where the part itself is the word
+ */
+public record Lettering(Id owner, PartId on, String text, Optional<Colour> ink) {}

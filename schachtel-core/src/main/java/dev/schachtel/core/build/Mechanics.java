@@ -7,14 +7,21 @@ import java.util.List;
  *
  * @param leaves what closes over what
  * @param flats the sizes in which it lies flat, the closed one first
+ * @param stretches what the stretches of a folded blank are called
  */
 public record Mechanics(
-        List<Motion> motions, List<Leaf> leaves, List<SideView> sides, List<Stance> stances, List<Flat> flats) {
+        List<Motion> motions,
+        List<Leaf> leaves,
+        List<SideView> sides,
+        List<Stance> stances,
+        List<Flat> flats,
+        List<Stretch> stretches) {
     public Mechanics {
         motions = List.copyOf(motions);
         leaves = List.copyOf(leaves);
         sides = List.copyOf(sides);
         stances = List.copyOf(stances);
         flats = List.copyOf(flats);
+        stretches = List.copyOf(stretches);
     }
 }

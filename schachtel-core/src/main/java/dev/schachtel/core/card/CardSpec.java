@@ -37,6 +37,20 @@ public record CardSpec(
                 name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
+    /** The same wishes and brief for other pieces. */
+    public CardSpec withPieces(Base other, List<Layer> lays, List<Feature> works, List<Element> shows) {
+        return new CardSpec(name, set, units, brief, other, lays, works, shows, cuts, order, meant);
+    }
+
+    /** The same pieces, with other wishes about how they are cut, in which order, and what may look alike. */
+    public CardSpec withWishes(List<CutChoice> cutting, List<OrderWish> steps, List<Alike> alike) {
+        return new CardSpec(name, set, units, brief, base, layers, features, elements, cutting, steps, alike);
+    }
+
+    public CardSpec with(Brief other) {
+        return new CardSpec(name, set, units, other, base, layers, features, elements, cuts, order, meant);
+    }
+
     /** What is decided about a part; nothing for most. */
     public Optional<CutChoice> cut(String part) {
         return cuts.stream().filter(c -> c.part().equals(part)).findFirst();

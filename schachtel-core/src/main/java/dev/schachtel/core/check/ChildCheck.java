@@ -36,14 +36,14 @@ final class ChildCheck implements Check {
         report.on(RuleId.LONG_THREAD, part.owner())
                 .parts(part.id())
                 .measured(now, LONGEST_THREAD)
-                .remedy(Lever.of(build.spec(), part.owner(), Pull.THREAD).flatMap(l -> l.length()
-                        .map(set -> Length.ofNanometres(set.nanometres() / now.nanometres() * SAFE.nanometres()
-                                + set.nanometres()
-                                        % now.nanometres()
-                                        / 1000
-                                        * SAFE.nanometres()
-                                        / (now.nanometres() / 1000)))
-                        .map(short_ -> l.to(short_.roundedTo(Length.ofMillimetres(1))))))
+                .remedy(Lever.of(build.spec(), part.owner(), Pull.THREAD)
+                        .flatMap(l -> l.length().map(set -> l.to(shortened(set, now)))))
                 .mend();
+    }
+
+    /** What is set, in the ratio by which the thread must be shorter: to whole millimetres. */
+    private static Length shortened(Length set, Length thread) {
+        double ratio = (double) SAFE.nanometres() / thread.nanometres();
+        return Length.ofNanometres((long) (set.nanometres() * ratio)).roundedTo(Length.ofMillimetres(1));
     }
 }

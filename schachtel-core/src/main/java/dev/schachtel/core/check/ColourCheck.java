@@ -19,6 +19,7 @@ import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 
 /**
@@ -35,6 +36,7 @@ final class ColourCheck implements Check {
         for (Joint joint : build.joints()) {
             if (joint.hold() == Joint.Hold.RESTS && !(joint.by() instanceof Foam)) {
                 build.level(joint.upper())
+                        .filter(level -> isSeen(build, level))
                         .ifPresent(level -> beneath(build, level).ifPresent(lower -> build.partAt(joint.upper())
                                 .ifPresent(upper -> pair(build, upper, lower, pairs))));
             }
@@ -47,18 +49,22 @@ final class ColourCheck implements Check {
             pairs.stream().min(Comparator.comparingDouble(Pair::difference)).ifPresent(p -> p.say(report)
                     .works());
         }
-        build.letterings().forEach(l -> text(l, build, report));
+        build.letterings().forEach(l -> l.ink().ifPresent(ink -> text(l, ink, build, report)));
     }
 
-    /** Not hidden wholly by one sheet above it. */
+    /** Not hidden wholly by one sheet above it, unless the card is opened in between. */
     private static boolean isSeen(Build build, Level level) {
         Box own = level.slab().bounds();
+        Optional<Length> opens = build.mechanics().leaves().stream()
+                .flatMap(leaf -> build.level(leaf.slab()).stream())
+                .map(Level::bottom)
+                .filter(bottom -> !bottom.isBelow(level.top()))
+                .min(Comparator.naturalOrder());
         return build.levels().stream()
                 .filter(l -> !l.bottom().isBelow(level.top()))
+                .filter(l -> opens.filter(leaf -> !l.bottom().isBelow(leaf)).isEmpty())
                 .filter(l -> l.slab().bounds().union(own).equals(l.slab().bounds()))
-                .filter(l -> build.part(l.slab().part())
-                        .filter(p -> p.material() instanceof Cardstock)
-                        .isPresent())
+                .filter(build::isCard)
                 .flatMap(l -> l.slab().footprints().stream())
                 .noneMatch(f -> level.slab().footprints().stream().allMatch(f::covers));
     }
@@ -68,9 +74,7 @@ final class ColourCheck implements Check {
         return build.levels().stream()
                 .filter(l -> !l.top().isAbove(upper.bottom()))
                 .filter(l -> !l.slab().part().equals(upper.slab().part()))
-                .filter(l -> build.part(l.slab().part())
-                        .filter(p -> p.material() instanceof Cardstock)
-                        .isPresent())
+                .filter(build::isCard)
                 .sorted(Comparator.comparing(Level::top).reversed())
                 .filter(l -> l.slab().footprints().stream()
                         .anyMatch(f -> upper.slab().footprints().stream().anyMatch(f::overlaps)))
@@ -88,11 +92,11 @@ final class ColourCheck implements Check {
         }
     }
 
-    private static void text(Lettering words, Build build, Report report) {
+    private static void text(Lettering words, Colour ink, Build build, Report report) {
         build.part(words.on()).ifPresent(part -> {
             if (part.material() instanceof Cardstock card) {
                 Colour ground = build.colour(words.on()).orElse(card.colour());
-                int contrast = (int) Math.round(100 * words.ink().contrastWith(ground));
+                int contrast = (int) Math.round(100 * ink.contrastWith(ground));
                 Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner())
                         .parts(words.on())
                         .names(words.text(), card.name())

@@ -23,6 +23,10 @@ public record Findings(List<Finding> all) {
         return new Findings(all.stream().filter(f -> !gone.contains(f.rule())).toList());
     }
 
+    public Findings withoutRemedies() {
+        return new Findings(all.stream().map(f -> f.with(List.of())).toList());
+    }
+
     public Findings of(Severity severity) {
         return new Findings(all.stream().filter(f -> f.severity() == severity).toList());
     }

@@ -1,5 +1,6 @@
 package dev.schachtel.core.check;
 
+import java.util.Comparator;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
@@ -79,7 +80,7 @@ final class HiddenCheck implements Check {
         level.slab().footprints().stream()
                 .map(build.face()::marginOf)
                 .filter(gap -> gap.length().isNegative())
-                .min(java.util.Comparator.comparing(Outline.Gap::length))
+                .min(Comparator.comparing(Outline.Gap::length))
                 .ifPresent(gap -> report.on(
                                 RuleId.LEAF_PAST, level.slab().part().owner())
                         .parts(level.slab().part())
@@ -124,7 +125,7 @@ final class HiddenCheck implements Check {
         }
         build.level(SlabId.of(part.id())).ifPresent(level -> level.slab().footprints().stream()
                 .map(build.face()::marginOf)
-                .min(java.util.Comparator.comparing(Outline.Gap::length))
+                .min(Comparator.comparing(Outline.Gap::length))
                 .filter(gap -> gap.length().isNegative())
                 .ifPresent(gap -> {
                     Report.Draft draft = report.on(RuleId.OVERHANG, part.owner())

@@ -1,5 +1,8 @@
 package dev.schachtel.core.check;
 
+import java.util.Comparator;
+import java.util.List;
+
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Lever;
@@ -29,7 +32,7 @@ final class OpeningCheck implements Check {
             frame.slab().footprints().stream()
                     .filter(f -> f.holes().size() == 1)
                     .filter(f -> isFrame(build, frame))
-                    .forEach(f -> under(build, frame, new Outline(f.holes().get(0), java.util.List.of()), report));
+                    .forEach(f -> under(build, frame, new Outline(f.holes().get(0), List.of()), report));
         }
     }
 
@@ -45,13 +48,11 @@ final class OpeningCheck implements Check {
         build.levels().stream()
                 .filter(l -> !l.top().isAbove(frame.top())
                         && !l.slab().part().equals(frame.slab().part()))
-                .filter(l -> build.part(l.slab().part())
-                        .filter(p -> p.material() instanceof Cardstock)
-                        .isPresent())
+                .filter(build::isCard)
                 .filter(l -> l.slab().bounds().touches(opening.bounds()))
                 .filter(l -> l.slab().footprints().stream()
                         .anyMatch(f -> f.filled().shared(opening).shareOf(opening.area()) >= FILLS))
-                .max(java.util.Comparator.comparing(Level::top))
+                .max(Comparator.comparing(Level::top))
                 .ifPresent(sheet -> sheet.slab()
                         .footprints()
                         .forEach(lies -> judge(build, new Pair(frame, sheet), opening, lies.filled(), report)));

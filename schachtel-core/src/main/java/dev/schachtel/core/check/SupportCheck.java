@@ -55,8 +55,7 @@ final class SupportCheck implements Check {
                 .filter(l -> build.part(l.slab().part()).orElseThrow().material() instanceof Foam)
                 .flatMap(l -> l.slab().footprints().stream())
                 .toList();
-        boolean card = build.part(level.slab().part()).orElseThrow().material() instanceof Cardstock;
-        if (supports.isEmpty() || !card) {
+        if (supports.isEmpty() || !build.isCard(level)) {
             return;
         }
         Outline sheet = level.slab().footprints().get(0);
@@ -73,9 +72,7 @@ final class SupportCheck implements Check {
 
     private static void tilts(Build build, Workshop workshop, Level level, Joint joint, Report report) {
         Level lower = build.level(joint.lower()).orElseThrow();
-        boolean card = build.part(lower.slab().part()).orElseThrow().material() instanceof Cardstock
-                && build.part(level.slab().part()).orElseThrow().material() instanceof Cardstock;
-        if (!card) {
+        if (!build.isCard(lower) || !build.isCard(level)) {
             return;
         }
         Outline piece = level.slab().footprints().get(0).filled();

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.Severity;
@@ -14,18 +13,14 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.check.Checks;
-import dev.schachtel.core.check.Finding;
-import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Positions;
-import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.motion.Movements;
 
 /**
  * Adds a piece where it fits: its usual values first, then other places, then smaller, until nothing new is to mend. At
@@ -82,14 +77,14 @@ public final class Adding {
 
     /** Puts the new piece on what was pointed at, if it lies on anything of that sort. */
     private static CardSpec placed(CardSpec spec, Id id, Class<?> type, Id on) {
-        for (RecordType.Component bone : RecordType.of(type).components()) {
-            Asked.Choice from = bone.asked().from();
+        for (RecordType.Component component : RecordType.of(type).components()) {
+            Asked.Choice from = component.asked().from();
             boolean ground = from == Asked.Choice.GROUND
                     && (spec.base().faces().contains(on) || spec.piece(on).isPresent() && !on.equals(Id.BASE));
             boolean window = from == Asked.Choice.WINDOW
                     && spec.piece(on).filter(Opens.class::isInstance).isPresent();
             if (ground || window) {
-                return CardEdit.of(spec).set(id, bone.name(), on.value());
+                return CardEdit.of(spec).set(id, component.name(), on.value());
             }
         }
         return spec;
@@ -115,7 +110,7 @@ public final class Adding {
     private boolean mended(CardSpec first, Id id) {
         CardSpec now = first;
         for (int i = 0; i < REMEDIES; i++) {
-            Optional<Remedy> way = findings(now).all().stream()
+            Optional<Remedy> way = Checked.of(now, workshop).findings().all().stream()
                     .filter(f -> f.severity() == Severity.MEND)
                     .flatMap(f -> f.remedies().stream())
                     .filter(r -> r.changes().stream()
@@ -163,22 +158,7 @@ public final class Adding {
     }
 
     private static int mends(CardSpec spec, Workshop workshop) {
-        return (int) Checked.of(spec, workshop).all().stream()
-                .map(Finding::severity)
-                .filter(s -> s == Severity.MEND)
-                .count();
-    }
-
-    private Findings findings(CardSpec spec) {
-        return Checked.of(spec, workshop);
-    }
-
-    /** What the checks say of a card, without its cutting and its build plan. */
-    private static final class Checked {
-        static Findings of(CardSpec spec, Workshop workshop) {
-            Build build = Engineering.engineer(spec, workshop);
-            return Checks.check(build, Movements.of(build), workshop);
-        }
+        return Checked.of(spec, workshop).mends();
     }
 
     /** The same piece at other places of the face, the nearest to where it is first. */
@@ -233,14 +213,15 @@ public final class Adding {
 
     private static List<String> sizes(Object record, String stem) {
         List<String> all = new ArrayList<>();
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            Object value = anatomy.get(record, bone);
-            boolean place = bone.name().equals("across") || bone.name().equals("up");
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            Object value = recordType.get(record, component);
+            boolean place =
+                    component.name().equals("across") || component.name().equals("up");
             if (value instanceof Length length && !place && length.abs().isAbove(LARGE)) {
-                all.add(stem + bone.name());
-            } else if (bone.isFamily()) {
-                all.addAll(sizes(value, stem + bone.name() + "."));
+                all.add(stem + component.name());
+            } else if (component.isFamily()) {
+                all.addAll(sizes(value, stem + component.name() + "."));
             }
         }
         return all;

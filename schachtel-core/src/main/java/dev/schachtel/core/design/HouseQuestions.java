@@ -82,10 +82,10 @@ public final class HouseQuestions {
                     s -> !raised(s).isEmpty(),
                     List.of("foam-tape-1", "foam-tape-2", "foam-tape-3", "foam-squares-2", STACKED, "tape"),
                     (s, w) -> lifted(s, raised(s), w)),
-            house("edges", HouseQuestions::hasSurfaces, HouseRules.InkOrCut.class, HouseRules::with),
-            house("shades", HouseQuestions::hasSurfaces, HouseRules.Shades.class, HouseRules::with),
-            house("outlines", HouseQuestions::hasSurfaces, HouseRules.Outlines.class, HouseRules::with),
-            house("ground", HouseQuestions::hasSurfaces, HouseRules.Ground.class, HouseRules::with),
+            house("edges", HouseQuestions::hasSurfaces, HouseRules.InkOrCut.class),
+            house("shades", HouseQuestions::hasSurfaces, HouseRules.Shades.class),
+            house("outlines", HouseQuestions::hasSurfaces, HouseRules.Outlines.class),
+            house("ground", HouseQuestions::hasSurfaces, HouseRules.Ground.class),
             card(
                     "border",
                     s -> !raised(s).isEmpty(),
@@ -97,10 +97,10 @@ public final class HouseQuestions {
                     (s, w) -> !OnShaker.of(s, w).pieces().isEmpty(),
                     List.of("outside", "inside"),
                     (s, w, word) -> new Taken(OnShaker.of(s, w).laid(word.equals("inside")), w)),
-            house(PLACING, s -> true, HouseRules.Placing.class, HouseRules::with),
-            house("overhang", s -> true, HouseRules.Overhang.class, HouseRules::with),
-            house("inside", s -> true, HouseRules.Inside.class, HouseRules::with),
-            house("layout", s -> true, HouseRules.Layout.class, HouseRules::with));
+            house(PLACING, s -> true, HouseRules.Placing.class),
+            house("overhang", s -> true, HouseRules.Overhang.class),
+            house("inside", s -> true, HouseRules.Inside.class),
+            house("layout", s -> true, HouseRules.Layout.class));
 
     /** A question whose answer is in the card's own materials. */
     private static Topic card(
@@ -113,15 +113,14 @@ public final class HouseQuestions {
     }
 
     /** A question whose answer is the house's. */
-    private static <E extends Enum<E>> Topic house(
-            String id, Predicate<CardSpec> matters, Class<E> type, BiFunction<HouseRules, E, HouseRules> change) {
+    private static <E extends Enum<E>> Topic house(String id, Predicate<CardSpec> matters, Class<E> type) {
         Map<String, E> answers = new LinkedHashMap<>();
         for (E answer : type.getEnumConstants()) {
             answers.put(Scalars.kebab(answer.name()), answer);
         }
         return new Topic(
                 id, (spec, workshop) -> matters.test(spec), List.copyOf(answers.keySet()), (spec, workshop, word) -> {
-                    HouseRules rules = change.apply(workshop.house(), answers.get(word));
+                    HouseRules rules = workshop.house().with(answers.get(word));
                     return new Taken(spec, workshop.with(workshop.techniques(), rules));
                 });
     }
@@ -129,26 +128,23 @@ public final class HouseQuestions {
     /** What matters for this card; house rules about surface work only where there is some. */
     public static List<Question> of(CardSpec spec, Workshop workshop) {
         Trial now = Trial.of(spec, workshop);
-        return ALL.stream()
-                .filter(q -> q.matters.test(spec, workshop))
-                .map(q -> new Question(
-                        q.id,
-                        q.words.stream()
-                                .filter(word -> isThere(workshop, word))
-                                .map(word -> option(now, q, word))
-                                .toList()))
-                .toList();
+        return questions(spec, workshop, (topic, word) -> option(now, topic, word));
     }
 
     /** The same questions with the answer that holds now, without what the others cost: at once. */
     public static List<Question> asked(CardSpec spec, Workshop workshop) {
+        return questions(spec, workshop, (topic, word) -> plain(spec, workshop, topic, word));
+    }
+
+    private static List<Question> questions(
+            CardSpec spec, Workshop workshop, BiFunction<Topic, String, Option> option) {
         return ALL.stream()
                 .filter(q -> q.matters.test(spec, workshop))
                 .map(q -> new Question(
                         q.id,
                         q.words.stream()
                                 .filter(word -> isThere(workshop, word))
-                                .map(word -> plain(spec, workshop, q, word))
+                                .map(word -> option.apply(q, word))
                                 .toList()))
                 .toList();
     }

@@ -17,11 +17,18 @@ import dev.schachtel.core.shape.Ring;
 
 /** All layers lifted off each other, seen at a slant from the front left, the back lowest. */
 final class ApartView {
+    /** Points on the canvas for lead and letter beside the drawing, and for each letter of a name. */
+    private static final int BESIDE = 48;
+
+    private static final int LETTER = 8;
+    private static final int MOST_LETTERS = 28;
+
     private final Build build;
     private final Set<PartId> only;
     private final Optional<PartId> fresh;
     private final List<Mark> marks = new ArrayList<>();
     private Box extent = new Box(0, 0, 0, 0);
+    private int longest;
 
     ApartView(Build build) {
         this(build, Set.of(), Optional.empty());
@@ -43,7 +50,7 @@ final class ApartView {
         for (int i = 0; i < tiers.all().size(); i++) {
             tier(tiers.all().get(i), i * lift, i);
         }
-        return new Scene("Taken apart", extent, new Scene.Room(16, 16, 190, 16), false, marks);
+        return new Scene("Taken apart", extent, new Scene.Room(16, 16, BESIDE + LETTER * longest, 16), false, marks);
     }
 
     private boolean shown(PartId part) {
@@ -99,17 +106,24 @@ final class ApartView {
                 new Mark.Shift(24, 0, Mark.Anchor.MIDDLE),
                 letter,
                 first.slab().part()));
-        String names = levels.stream()
-                .map(l -> l.slab().name())
-                .distinct()
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("");
+        String names = names(levels);
+        longest = Math.max(longest, names.length());
         marks.add(new Mark.Label(
                 at,
                 new Mark.Shift(40, 5, Mark.Anchor.START),
                 Words.of(names),
                 Mark.Style.NAME,
                 Optional.of(first.slab().part().owner())));
+    }
+
+    /** All names of a tier where there is room for them, else the first and how many more. */
+    private static String names(List<Level> levels) {
+        List<String> names =
+                levels.stream().map(l -> l.slab().name()).distinct().toList();
+        String all = String.join(", ", names);
+        return all.length() <= MOST_LETTERS || names.size() == 1
+                ? all
+                : names.get(0) + " and " + (names.size() - 1) + " more";
     }
 
     private static Outline slant(Outline outline, double lift) {

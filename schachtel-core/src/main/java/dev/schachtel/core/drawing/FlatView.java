@@ -8,7 +8,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Part;
-import dev.schachtel.core.card.FlatFold;
+import dev.schachtel.core.build.Stretch;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -45,10 +45,11 @@ final class FlatView {
         chain(own, box, true);
         chain(own, box, false);
         blank.slits().forEach(slit -> marks.add(new Mark.Line(slit.points(), Meaning.CUT)));
-        if (build.spec().base() instanceof FlatFold f) {
-            leaves(f, box);
-        }
-        String title = build.spec().base() instanceof FlatFold ? "Opened flat, outside up" : "Opened flat";
+        List<Stretch> stretches = build.mechanics().stretches().stream()
+                .filter(s -> s.part().equals(blank.id()))
+                .toList();
+        stretches.forEach(s -> marks.add(note(s.at(), Mark.Shift.NONE, s.name())));
+        String title = stretches.isEmpty() ? "Opened flat" : "Opened flat, outside up";
         return new Scene(title, box, new Scene.Room(64, 74, 56, 40), true, marks);
     }
 
@@ -80,21 +81,6 @@ final class FlatView {
             marks.add(new Mark.Dimension(from, to, side, 1, Words.of(Mm.length(next - last))));
             last = next;
         }
-    }
-
-    private void leaves(FlatFold base, Box box) {
-        if (base.fold() == FlatFold.Fold.SIDE) {
-            double quarter = box.width() / 4;
-            marks.add(leaf(box.left() + quarter, box.bottom() + 8, "back"));
-            marks.add(leaf(box.right() - quarter, box.bottom() + 8, "front"));
-        } else {
-            marks.add(leaf(box.centre().x(), box.top() - 8, "back, upside down"));
-            marks.add(leaf(box.centre().x(), box.bottom() + 8, "front"));
-        }
-    }
-
-    private static Mark leaf(double x, double y, String name) {
-        return note(new Point(x, y), Mark.Shift.NONE, name);
     }
 
     private static Mark note(Point at, Mark.Shift shift, String text) {

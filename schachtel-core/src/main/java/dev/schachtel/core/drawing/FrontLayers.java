@@ -21,9 +21,6 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.card.Sentiment;
-import dev.schachtel.core.card.Word;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
@@ -179,23 +176,14 @@ final class FrontLayers {
         }
     }
 
-    /** Elements that carry words show them. */
     private void words(Part part, Level level) {
-        build.spec()
-                .piece(part.owner())
-                .flatMap(p -> said(p, part))
-                .filter(text -> !text.isBlank())
-                .ifPresent(text -> {
+        build.letterings().stream()
+                .filter(words -> words.on().equals(part.id()))
+                .forEach(words -> {
                     Box box = level.slab().bounds();
-                    marks.add(new Mark.Caption(box.centre(), box.width(), box.height(), Words.of(text), part.owner()));
+                    marks.add(new Mark.Caption(
+                            box.centre(), box.width(), box.height(), Words.of(words.text()), words.owner()));
                 });
-    }
-
-    private static Optional<String> said(Piece piece, Part part) {
-        if (piece instanceof Sentiment s && part.id().which().equals("strip")) {
-            return Optional.of(s.text());
-        }
-        return piece instanceof Word w ? Optional.of(w.text()) : Optional.empty();
     }
 
     private void hinge(Part part, Slit slit) {

@@ -19,7 +19,6 @@ public final class StepView {
         }
         Set<PartId> parts = new LinkedHashSet<>();
         op.parts().stream().limit(MOST).forEach(parts::add);
-        Scene all = new ApartView(build, parts, op.parts().stream().findFirst()).scene();
-        return new Scene(all.title(), all.extent(), new Scene.Room(6, 10, 138, 10), false, all.marks());
+        return new ApartView(build, parts, op.parts().stream().findFirst()).scene();
     }
 }

@@ -121,9 +121,9 @@ public final class BookEdit {
                     case "dryMinutes", "washWithin" -> whole(text, MOST_MINUTES);
                     default -> throw new RefusedException(component, "is nothing that a technique has");
                 };
-        RecordType anatomy = RecordType.of(Technique.class);
-        RecordType.Component bone = anatomy.component(component).orElseThrow();
-        return (Technique) anatomy.with(t, bone, value, component);
+        RecordType recordType = RecordType.of(Technique.class);
+        RecordType.Component field = recordType.component(component).orElseThrow();
+        return (Technique) recordType.with(t, field, value, component);
     }
 
     private static String words(String component, String text) {

@@ -54,7 +54,7 @@ public final class CardEdit {
             return (CardSpec) set(spec, path, text, where);
         }
         if (piece.equals(BRIEF)) {
-            return with((Brief) set(spec.brief(), path, text, where));
+            return spec.with((Brief) set(spec.brief(), path, text, where));
         }
         Piece old = spec.piece(piece)
                 .orElseThrow(() -> new RefusedException(where, "the card has no piece '" + piece + "'"));
@@ -151,58 +151,60 @@ public final class CardEdit {
     }
 
     private Object set(Object record, List<String> path, String text, String where) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        RecordType.Component bone = anatomy.component(path.get(0))
+        RecordType recordType = RecordType.of(record.getClass());
+        RecordType.Component component = recordType
+                .component(path.get(0))
                 .filter(b -> !b.name().equals("id"))
                 .orElseThrow(() -> new RefusedException(where, "there is no '" + path.get(0) + "' here"));
-        Object old = anatomy.get(record, bone);
+        Object old = recordType.get(record, component);
         Object value;
         if (path.size() > 1) {
-            if (Scalars.isScalar(bone.content()) || bone.isList()) {
-                throw new RefusedException(where, "'" + bone.name() + "' has no parts");
+            if (Scalars.isScalar(component.content()) || component.isList()) {
+                throw new RefusedException(where, "'" + component.name() + "' has no parts");
             }
             value = set(old, path.subList(1, path.size()), text, where);
-        } else if (bone.isFamily()) {
-            value = turn(old, bone, text, where);
-        } else if (bone.isOptional() && text.isBlank()) {
+        } else if (component.isFamily()) {
+            value = turn(old, component, text, where);
+        } else if (component.isOptional() && text.isBlank()) {
             value = Optional.empty();
-        } else if (Scalars.isScalar(bone.content())) {
-            value = Scalars.read(bone, text, spec.units(), where);
+        } else if (Scalars.isScalar(component.content())) {
+            value = Scalars.read(component, text, spec.units(), where);
         } else {
-            throw new RefusedException(where, "'" + bone.name() + "' is not a single value");
+            throw new RefusedException(where, "'" + component.name() + "' is not a single value");
         }
-        return anatomy.with(record, bone, value, where);
+        return recordType.with(record, component, value, where);
     }
 
     /** The same thing as another kind of its family: values that both answer for are kept, others start afresh. */
     private Object turn(Object old, RecordType.Component family, String word, String where) {
         Class<?> kind = RecordType.kind(family.content(), word)
                 .orElseThrow(() -> new RefusedException(where, "'" + word + "' is no kind of " + family.name()));
-        RecordType anatomy = RecordType.of(kind);
+        RecordType recordType = RecordType.of(kind);
         List<Object> values = new ArrayList<>();
-        for (RecordType.Component bone : anatomy.components()) {
-            values.add(common(old, bone)
-                    .flatMap(v -> allowed(bone, v, where))
-                    .orElseGet(() -> Scalars.read(bone, bone.asked().initial(), spec.units(), where)));
+        for (RecordType.Component component : recordType.components()) {
+            values.add(common(old, component)
+                    .flatMap(v -> allowed(component, v, where))
+                    .orElseGet(() -> Scalars.read(component, component.asked().initial(), spec.units(), where)));
         }
-        return anatomy.make(values, where);
+        return recordType.make(values, where);
     }
 
     /** A value taken over from another kind, if this one allows it too. */
-    private Optional<Object> allowed(RecordType.Component bone, Object value, String where) {
-        if (!Scalars.isScalar(bone.content())) {
+    private Optional<Object> allowed(RecordType.Component component, Object value, String where) {
+        if (!Scalars.isScalar(component.content())) {
             return Optional.of(value);
         }
         try {
-            return Optional.of(Scalars.read(bone, Scalars.write(value, spec.units()), spec.units(), where));
+            return Optional.of(Scalars.read(component, Scalars.write(value, spec.units()), spec.units(), where));
         } catch (RefusedException e) {
             return Optional.empty();
         }
     }
 
-    private static Optional<Object> common(Object old, RecordType.Component bone) {
+    private static Optional<Object> common(Object old, RecordType.Component component) {
         try {
-            return Optional.ofNullable(old.getClass().getMethod(bone.name()).invoke(old));
+            return Optional.ofNullable(
+                    old.getClass().getMethod(component.name()).invoke(old));
         } catch (ReflectiveOperationException e) {
             return Optional.empty();
         }
@@ -210,13 +212,13 @@ public final class CardEdit {
 
     private CardSpec replace(Piece old, Optional<Piece> by) {
         if (old instanceof Base) {
-            return make((Base) by.orElseThrow(), spec.layers(), spec.features(), spec.elements());
+            return spec.withPieces((Base) by.orElseThrow(), spec.layers(), spec.features(), spec.elements());
         }
         return withLists(Optional.of(old), by);
     }
 
     private CardSpec withLists(Optional<Piece> old, Optional<Piece> by) {
-        return make(
+        return spec.withPieces(
                 spec.base(),
                 swap(spec.layers(), Layer.class, old, by),
                 swap(spec.features(), Feature.class, old, by),
@@ -238,36 +240,6 @@ public final class CardEdit {
         return all;
     }
 
-    private CardSpec make(Base base, List<Layer> layers, List<Feature> features, List<Element> elements) {
-        return new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                spec.brief(),
-                base,
-                layers,
-                features,
-                elements,
-                spec.cuts(),
-                spec.order(),
-                spec.meant());
-    }
-
-    private CardSpec with(Brief brief) {
-        return new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                brief,
-                spec.base(),
-                spec.layers(),
-                spec.features(),
-                spec.elements(),
-                spec.cuts(),
-                spec.order(),
-                spec.meant());
-    }
-
     /**
      * Decides how a part is cut and from which sheet; without any of it, nothing is decided about it any more.
      *
@@ -282,18 +254,7 @@ public final class CardEdit {
         if (choice.isSomething()) {
             cuts.add(choice);
         }
-        return new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                spec.brief(),
-                spec.base(),
-                spec.layers(),
-                spec.features(),
-                spec.elements(),
-                cuts,
-                spec.order(),
-                spec.meant());
+        return spec.withWishes(cuts, spec.order(), spec.meant());
     }
 
     /**
@@ -324,18 +285,7 @@ public final class CardEdit {
         }
         List<Alike> meant = new ArrayList<>(spec.meant());
         meant.add(new Alike(piece, beside));
-        return new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                spec.brief(),
-                spec.base(),
-                spec.layers(),
-                spec.features(),
-                spec.elements(),
-                spec.cuts(),
-                spec.order(),
-                meant);
+        return spec.withWishes(spec.cuts(), spec.order(), meant);
     }
 
     /** Without wishes about a step. */
@@ -346,18 +296,7 @@ public final class CardEdit {
     }
 
     private CardSpec ordered(List<OrderWish> order) {
-        return new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                spec.brief(),
-                spec.base(),
-                spec.layers(),
-                spec.features(),
-                spec.elements(),
-                spec.cuts(),
-                order,
-                spec.meant());
+        return spec.withWishes(spec.cuts(), order, spec.meant());
     }
 
     /** The card in other units; no length changes. */

@@ -23,8 +23,8 @@ public final class HouseEdit {
         if (!typed.matches("[1-9]\\d{0,2}") || Integer.parseInt(typed) > MOST) {
             throw new RefusedException("'" + typed + "'", "must be a whole number from 1 to " + MOST);
         }
-        RecordType anatomy = RecordType.of(HouseRules.class);
-        return (HouseRules)
-                anatomy.with(house, anatomy.component(component).orElseThrow(), Integer.parseInt(typed), component);
+        RecordType recordType = RecordType.of(HouseRules.class);
+        return (HouseRules) recordType.with(
+                house, recordType.component(component).orElseThrow(), Integer.parseInt(typed), component);
     }
 }

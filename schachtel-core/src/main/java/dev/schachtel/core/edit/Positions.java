@@ -28,14 +28,14 @@ public final class Positions {
     }
 
     private static void collect(Object record, String stem, List<Spot> spots) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            Object value = anatomy.get(record, bone);
-            Pull pull = bone.asked().pull();
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            Object value = recordType.get(record, component);
+            Pull pull = component.asked().pull();
             if (value instanceof Length length && (pull == Pull.ACROSS || pull == Pull.UP)) {
-                spots.add(new Spot(stem + bone.name(), pull == Pull.UP, length));
-            } else if (bone.isFamily()) {
-                collect(value, stem + bone.name() + ".", spots);
+                spots.add(new Spot(stem + component.name(), pull == Pull.UP, length));
+            } else if (component.isFamily()) {
+                collect(value, stem + component.name() + ".", spots);
             }
         }
     }

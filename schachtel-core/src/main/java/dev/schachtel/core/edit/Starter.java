@@ -34,21 +34,21 @@ final class Starter {
     }
 
     Object start(Class<?> kind, Id id) {
-        RecordType anatomy = RecordType.of(kind);
+        RecordType recordType = RecordType.of(kind);
         List<Object> values = new ArrayList<>();
-        for (RecordType.Component bone : anatomy.components()) {
-            boolean size = bone.name().equals("width") || bone.name().equals("height");
+        for (RecordType.Component component : recordType.components()) {
+            boolean size = component.name().equals("width") || component.name().equals("height");
             boolean overall = Base.class.isAssignableFrom(kind) || Silhouette.class.isAssignableFrom(kind);
             values.add(
-                    bone.name().equals("id")
+                    component.name().equals("id")
                             ? id
                             : size && overall
-                                    ? bone.name().equals("width")
+                                    ? component.name().equals("width")
                                             ? spec.base().width()
                                             : spec.base().height()
-                                    : first(bone, id.value() + "." + bone.name()));
+                                    : first(component, id.value() + "." + component.name()));
         }
-        return anatomy.make(values, id.value());
+        return recordType.make(values, id.value());
     }
 
     /**
@@ -80,27 +80,27 @@ final class Starter {
 
     /** The same piece under another id, its references turned to what this card has. */
     Object settle(Object piece, Id id) {
-        RecordType anatomy = RecordType.of(piece.getClass());
+        RecordType recordType = RecordType.of(piece.getClass());
         List<Object> values = new ArrayList<>();
-        for (RecordType.Component bone : anatomy.components()) {
-            Object value = anatomy.get(piece, bone);
-            boolean reference = value instanceof Id && !bone.name().equals("id");
+        for (RecordType.Component component : recordType.components()) {
+            Object value = recordType.get(piece, component);
+            boolean reference = value instanceof Id && !component.name().equals("id");
             boolean here = reference
                     && (spec.piece((Id) value).isPresent()
                             || spec.base().faces().contains((Id) value));
             values.add(
-                    bone.name().equals("id")
+                    component.name().equals("id")
                             ? id
-                            : reference && !here ? first(bone, id.value() + "." + bone.name()) : value);
+                            : reference && !here ? first(component, id.value() + "." + component.name()) : value);
         }
-        return anatomy.make(values, id.value());
+        return recordType.make(values, id.value());
     }
 
-    private Object first(RecordType.Component bone, String path) {
-        Asked asked = bone.asked();
+    private Object first(RecordType.Component component, String path) {
+        Asked asked = component.asked();
         String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
         if (initial.endsWith("%")) {
-            return share(bone.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
+            return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }
         if (asked.from() == Asked.Choice.GROUND || asked.from() == Asked.Choice.PIECE) {
             return ground(initial);
@@ -111,11 +111,11 @@ final class Starter {
         if (asked.from() == Asked.Choice.WINDOW) {
             return last(initial, Opens.class).orElseGet(() -> new Id(initial));
         }
-        if (bone.isFamily()) {
-            Class<?> kind = RecordType.kind(bone.content(), initial).orElseThrow();
+        if (component.isFamily()) {
+            Class<?> kind = RecordType.kind(component.content(), initial).orElseThrow();
             return start(kind, Id.BASE);
         }
-        return Scalars.read(bone, initial, spec.units(), path);
+        return Scalars.read(component, initial, spec.units(), path);
     }
 
     private Length share(String name, int percent) {

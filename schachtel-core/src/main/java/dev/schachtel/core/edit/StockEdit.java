@@ -148,15 +148,18 @@ public final class StockEdit {
     }
 
     private <T> T changed(T record, String component, String text) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        RecordType.Component bone = anatomy.component(component)
+        RecordType recordType = RecordType.of(record.getClass());
+        RecordType.Component field = recordType
+                .component(component)
                 .filter(b -> !b.name().equals("id"))
                 .orElseThrow(() -> new RefusedException(component, "is nothing that can be changed here"));
-        Function<String, Object> read = bone.content() == Length.class
+        Function<String, Object> read = field.content() == Length.class
                 ? t -> length(component, t)
-                : bone.content() == int.class ? t -> whole(component, t) : t -> Scalars.read(bone, t, units, component);
+                : field.content() == int.class
+                        ? t -> whole(component, t)
+                        : t -> Scalars.read(field, t, units, component);
         @SuppressWarnings("unchecked")
-        T now = (T) anatomy.with(record, bone, read.apply(text), component);
+        T now = (T) recordType.with(record, field, read.apply(text), component);
         return now;
     }
 

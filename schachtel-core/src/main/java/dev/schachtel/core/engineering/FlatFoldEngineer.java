@@ -15,6 +15,7 @@ import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Stretch;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
@@ -35,6 +36,8 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     static final SlabId BACK = new SlabId("base/back");
     static final SlabId FRONT = new SlabId("base/front");
     private static final double OPENS = 130;
+    /** From the edge of the blank, in millimetres, where a stretch is named. */
+    private static final double NAME_OFF = 8;
 
     @Override
     public Class<FlatFold> engineers() {
@@ -66,6 +69,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         draft.ground(
                 Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge).folded(over));
         scores(draft, id, base, side);
+        stretches(draft, id, Mm.of(blankW), Mm.of(blankH), side);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         derive(base, draft, side);
         opens(draft, side ? w : h);
@@ -82,6 +86,17 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
                     side ? Point.of(score, Length.ZERO) : Point.of(Length.ZERO, score),
                     side ? Point.of(score, base.height()) : Point.of(base.width(), score),
                     Fold.Way.MOUNTAIN));
+        }
+    }
+
+    private static void stretches(BuildDraft draft, PartId id, double wide, double high, boolean side) {
+        Workings workings = draft.workings();
+        if (side) {
+            workings.stretch(new Stretch(id, "back", new Point(wide / 4, NAME_OFF)));
+            workings.stretch(new Stretch(id, "front", new Point(wide * 3 / 4, NAME_OFF)));
+        } else {
+            workings.stretch(new Stretch(id, "back, upside down", new Point(wide / 2, high - NAME_OFF)));
+            workings.stretch(new Stretch(id, "front", new Point(wide / 2, NAME_OFF)));
         }
     }
 

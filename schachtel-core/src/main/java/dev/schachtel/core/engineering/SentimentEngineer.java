@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
@@ -54,7 +55,7 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         PartId words = new PartId(strip.id(), "strip");
         SlabId top = sheet(strip, draft, words, 0, card);
         if (!strip.text().isBlank()) {
-            draft.letter(new Lettering(strip.id(), words, strip.text(), strip.ink()));
+            draft.letter(new Lettering(strip.id(), words, strip.text(), Optional.of(strip.ink())));
         }
         if (strip.shadows() == 0) {
             Raised.lay(draft, words, ground, by);

@@ -1,11 +1,13 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
@@ -45,6 +47,9 @@ public final class WordEngineer implements Engineer<Word> {
                 .at(middle)
                 .stacked(word.copies())
                 .cutBy(CutMethod.DIE));
+        if (!word.text().isBlank()) {
+            draft.letter(new Lettering(word.id(), id, word.text(), Optional.empty()));
+        }
         draft.slab(new Slab(SlabId.of(id), id, name, thick, List.of(box.placed(middle))));
         Raised.lay(draft, id, ground, fixing);
         Ledger ledger = new Ledger(draft, word.id());

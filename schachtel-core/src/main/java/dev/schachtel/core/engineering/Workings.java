@@ -9,6 +9,7 @@ import dev.schachtel.core.build.Mechanics;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Stance;
+import dev.schachtel.core.build.Stretch;
 
 /** Gathers how the card moves and lies. */
 final class Workings {
@@ -17,6 +18,7 @@ final class Workings {
     private final List<SideView> sides = new ArrayList<>();
     private final List<Stance> stances = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
+    private final List<Stretch> stretches = new ArrayList<>();
 
     void motion(Motion motion) {
         motions.add(motion);
@@ -38,7 +40,11 @@ final class Workings {
         flats.add(flat);
     }
 
+    void stretch(Stretch stretch) {
+        stretches.add(stretch);
+    }
+
     Mechanics mechanics() {
-        return new Mechanics(motions, leaves, sides, stances, flats);
+        return new Mechanics(motions, leaves, sides, stances, flats, stretches);
     }
 }

@@ -92,16 +92,18 @@ public final class CardFile {
         }
 
         private void check(String path, Object record) {
-            RecordType anatomy = RecordType.of(record.getClass());
-            for (RecordType.Component bone : anatomy.components()) {
-                Object value = anatomy.get(record, bone);
-                if (value instanceof MaterialId id && !known(id, bone.asked().from())) {
-                    throw new RefusedException(path + "." + bone.name(), "'" + id + "' is not in the workshop");
+            RecordType recordType = RecordType.of(record.getClass());
+            for (RecordType.Component component : recordType.components()) {
+                Object value = recordType.get(record, component);
+                if (value instanceof MaterialId id
+                        && !known(id, component.asked().from())) {
+                    throw new RefusedException(path + "." + component.name(), "'" + id + "' is not in the workshop");
                 }
                 if (value instanceof Id id
-                        && !bone.name().equals("id")
-                        && !there(id, bone.asked().from())) {
-                    throw new RefusedException(path + "." + bone.name(), "the card has no '" + id + "' to refer to");
+                        && !component.name().equals("id")
+                        && !there(id, component.asked().from())) {
+                    throw new RefusedException(
+                            path + "." + component.name(), "the card has no '" + id + "' to refer to");
                 }
             }
         }

@@ -54,27 +54,27 @@ public final class CardSchema {
             properties.putObject(RecordCodec.KIND).put("const", RecordType.word(type));
             required.add(RecordCodec.KIND);
         }
-        for (RecordType.Component bone : RecordType.of(type).components()) {
-            properties.set(bone.name(), property(bone));
-            if (!bone.hasDefault() || !Scalars.isScalar(bone.content()) && !bone.isList()) {
-                required.add(bone.name());
+        for (RecordType.Component component : RecordType.of(type).components()) {
+            properties.set(component.name(), property(component));
+            if (!component.hasDefault() || !Scalars.isScalar(component.content()) && !component.isList()) {
+                required.add(component.name());
             }
         }
         return node;
     }
 
-    private ObjectNode property(RecordType.Component bone) {
+    private ObjectNode property(RecordType.Component component) {
         ObjectNode node;
-        if (bone.isList()) {
+        if (component.isList()) {
             node = NODES.objectNode().put("type", "array");
-            node.set("items", reference(bone.content()));
-        } else if (Scalars.isScalar(bone.content())) {
-            node = scalar(bone);
+            node.set("items", reference(component.content()));
+        } else if (Scalars.isScalar(component.content())) {
+            node = scalar(component);
         } else {
-            node = reference(bone.content());
+            node = reference(component.content());
         }
-        if (!bone.asked().value().isEmpty()) {
-            node.put("title", bone.asked().value());
+        if (!component.asked().value().isEmpty()) {
+            node.put("title", component.asked().value());
         }
         return node;
     }
@@ -95,18 +95,18 @@ public final class CardSchema {
         return NODES.objectNode().put("$ref", "#/$defs/" + name);
     }
 
-    private static ObjectNode scalar(RecordType.Component bone) {
-        Class<?> type = bone.content();
+    private static ObjectNode scalar(RecordType.Component component) {
+        Class<?> type = component.content();
         ObjectNode node = NODES.objectNode();
         if (type == int.class) {
             node.put("type", "integer");
             node.put(
                     "minimum",
-                    bone.asked().min().isEmpty()
+                    component.asked().min().isEmpty()
                             ? 0
-                            : Integer.parseInt(bone.asked().min()));
-            if (!bone.asked().max().isEmpty()) {
-                node.put("maximum", Integer.parseInt(bone.asked().max()));
+                            : Integer.parseInt(component.asked().min()));
+            if (!component.asked().max().isEmpty()) {
+                node.put("maximum", Integer.parseInt(component.asked().max()));
             }
         } else if (type == boolean.class) {
             node.put("type", "boolean");
@@ -123,7 +123,7 @@ public final class CardSchema {
             } else if (type == LocalDate.class) {
                 node.put("format", "date");
             } else {
-                String most = bone.asked().max();
+                String most = component.asked().max();
                 node.put("maxLength", most.isEmpty() ? 200 : Integer.parseInt(most));
             }
         }

@@ -42,13 +42,13 @@ public final class RecordCodec {
             throw new RefusedException(path, "must be an object in braces");
         }
         Class<?> record = type.isSealed() ? kind(node, type, path) : type;
-        RecordType anatomy = RecordType.of(record);
-        refuseUnknown(node, anatomy, type.isSealed(), path);
+        RecordType recordType = RecordType.of(record);
+        refuseUnknown(node, recordType, type.isSealed(), path);
         List<Object> values = new ArrayList<>();
-        for (RecordType.Component bone : anatomy.components()) {
-            values.add(value(node.get(bone.name()), bone, path + "." + bone.name()));
+        for (RecordType.Component component : recordType.components()) {
+            values.add(value(node.get(component.name()), component, path + "." + component.name()));
         }
-        return anatomy.make(values, path);
+        return recordType.make(values, path);
     }
 
     private static Class<?> kind(JsonNode node, Class<?> family, String path) {
@@ -67,9 +67,9 @@ public final class RecordCodec {
                         "'" + Scalars.shorten(kind.stringValue()) + "' is unknown; known are " + known));
     }
 
-    private static void refuseUnknown(JsonNode node, RecordType anatomy, boolean family, String path) {
+    private static void refuseUnknown(JsonNode node, RecordType recordType, boolean family, String path) {
         Set<String> known = new HashSet<>();
-        anatomy.components().forEach(b -> known.add(b.name()));
+        recordType.components().forEach(b -> known.add(b.name()));
         if (family) {
             known.add(KIND);
         }
@@ -82,31 +82,31 @@ public final class RecordCodec {
         }
     }
 
-    private Object value(JsonNode node, RecordType.Component bone, String path) {
+    private Object value(JsonNode node, RecordType.Component component, String path) {
         if (node == null || node.isNull()) {
-            return missing(bone, path);
+            return missing(component, path);
         }
-        if (bone.isList()) {
-            return list(node, bone, path);
+        if (component.isList()) {
+            return list(node, component, path);
         }
-        if (Scalars.isScalar(bone.content())) {
-            return Scalars.read(bone, scalar(node, bone, path), units, path);
+        if (Scalars.isScalar(component.content())) {
+            return Scalars.read(component, scalar(node, component, path), units, path);
         }
-        return read(node, bone.content(), path);
+        return read(node, component.content(), path);
     }
 
-    private Object missing(RecordType.Component bone, String path) {
-        if (bone.isOptional()) {
+    private Object missing(RecordType.Component component, String path) {
+        if (component.isOptional()) {
             return Optional.empty();
-        } else if (bone.isList()) {
+        } else if (component.isList()) {
             return List.of();
-        } else if (bone.hasDefault() && Scalars.isScalar(bone.content())) {
-            return Scalars.read(bone, bone.asked().initial(), units, path);
+        } else if (component.hasDefault() && Scalars.isScalar(component.content())) {
+            return Scalars.read(component, component.asked().initial(), units, path);
         }
         throw new RefusedException(path, "is missing");
     }
 
-    private List<Object> list(JsonNode node, RecordType.Component bone, String path) {
+    private List<Object> list(JsonNode node, RecordType.Component component, String path) {
         if (!node.isArray()) {
             throw new RefusedException(path, "must be a list in square brackets");
         }
@@ -115,13 +115,13 @@ public final class RecordCodec {
         }
         List<Object> all = new ArrayList<>();
         for (JsonNode each : node) {
-            all.add(read(each, bone.content(), path + "[" + all.size() + "]"));
+            all.add(read(each, component.content(), path + "[" + all.size() + "]"));
         }
         return all;
     }
 
-    private static String scalar(JsonNode node, RecordType.Component bone, String path) {
-        Class<?> type = bone.content();
+    private static String scalar(JsonNode node, RecordType.Component component, String path) {
+        Class<?> type = component.content();
         if (type == int.class) {
             if (!node.isIntegralNumber()) {
                 throw new RefusedException(path, "must be a whole number");
@@ -146,28 +146,28 @@ public final class RecordCodec {
         if (family) {
             node.put(KIND, RecordType.word(record.getClass()));
         }
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            put(node, bone, anatomy.get(record, bone));
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            put(node, component, recordType.get(record, component));
         }
         return node;
     }
 
-    private void put(ObjectNode node, RecordType.Component bone, Object value) {
+    private void put(ObjectNode node, RecordType.Component component, Object value) {
         if (value instanceof Optional<?> optional && optional.isEmpty()) {
             return;
         }
         if (value instanceof List<?> list) {
-            ArrayNode all = node.putArray(bone.name());
-            list.forEach(each -> all.add(write(each, bone.content().isSealed())));
+            ArrayNode all = node.putArray(component.name());
+            list.forEach(each -> all.add(write(each, component.content().isSealed())));
         } else if (value instanceof Integer number) {
-            node.put(bone.name(), number);
+            node.put(component.name(), number);
         } else if (value instanceof Boolean truth) {
-            node.put(bone.name(), truth);
-        } else if (Scalars.isScalar(bone.content())) {
-            node.put(bone.name(), Scalars.write(value, units));
+            node.put(component.name(), truth);
+        } else if (Scalars.isScalar(component.content())) {
+            node.put(component.name(), Scalars.write(value, units));
         } else {
-            node.set(bone.name(), write(value, bone.content().isSealed()));
+            node.set(component.name(), write(value, component.content().isSealed()));
         }
     }
 }

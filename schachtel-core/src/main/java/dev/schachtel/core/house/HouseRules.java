@@ -108,35 +108,23 @@ public record HouseRules(
         }
     }
 
-    public HouseRules with(InkOrCut other) {
-        return new HouseRules(other, shades, outlines, ground, layout, overhang, placing, inside, boards, weights);
+    /** The same rules with one of them answered otherwise: the one of the answer's kind. */
+    public HouseRules with(Enum<?> answer) {
+        return new HouseRules(
+                either(answer, edges),
+                either(answer, shades),
+                either(answer, outlines),
+                either(answer, ground),
+                either(answer, layout),
+                either(answer, overhang),
+                either(answer, placing),
+                either(answer, inside),
+                boards,
+                weights);
     }
 
-    public HouseRules with(Shades other) {
-        return new HouseRules(edges, other, outlines, ground, layout, overhang, placing, inside, boards, weights);
-    }
-
-    public HouseRules with(Outlines other) {
-        return new HouseRules(edges, shades, other, ground, layout, overhang, placing, inside, boards, weights);
-    }
-
-    public HouseRules with(Ground other) {
-        return new HouseRules(edges, shades, outlines, other, layout, overhang, placing, inside, boards, weights);
-    }
-
-    public HouseRules with(Layout other) {
-        return new HouseRules(edges, shades, outlines, ground, other, overhang, placing, inside, boards, weights);
-    }
-
-    public HouseRules with(Overhang other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, other, placing, inside, boards, weights);
-    }
-
-    public HouseRules with(Placing other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, overhang, other, inside, boards, weights);
-    }
-
-    public HouseRules with(Inside other) {
-        return new HouseRules(edges, shades, outlines, ground, layout, overhang, placing, other, boards, weights);
+    private static <E extends Enum<E>> E either(Enum<?> answer, E now) {
+        Class<E> kind = now.getDeclaringClass();
+        return kind.isInstance(answer) ? kind.cast(answer) : now;
     }
 }

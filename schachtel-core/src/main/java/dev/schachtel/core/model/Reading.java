@@ -51,13 +51,13 @@ public final class Reading {
     }
 
     private static void collect(Object record, String stem, Pull pull, List<String> found) {
-        RecordType anatomy = RecordType.of(record.getClass());
-        for (RecordType.Component bone : anatomy.components()) {
-            if (bone.asked().pull() == pull) {
-                found.add(stem + bone.name());
+        RecordType recordType = RecordType.of(record.getClass());
+        for (RecordType.Component component : recordType.components()) {
+            if (component.asked().pull() == pull) {
+                found.add(stem + component.name());
             }
-            if (bone.isFamily()) {
-                collect(anatomy.get(record, bone), stem + bone.name() + ".", pull, found);
+            if (component.isFamily()) {
+                collect(recordType.get(record, component), stem + component.name() + ".", pull, found);
             }
         }
     }
@@ -77,8 +77,8 @@ public final class Reading {
         Optional<Object> at = spec.piece(piece).map(Object.class::cast);
         for (String name : component.split("\\.")) {
             at = at.flatMap(record -> {
-                RecordType anatomy = RecordType.of(record.getClass());
-                return anatomy.component(name).map(bone -> anatomy.get(record, bone));
+                RecordType recordType = RecordType.of(record.getClass());
+                return recordType.component(name).map(field -> recordType.get(record, field));
             });
         }
         return at.filter(type::isInstance).map(type::cast);

@@ -49,10 +49,10 @@ public final class Scalars {
      *
      * @throws RefusedException with path and the reason in words
      */
-    public static Object read(RecordType.Component bone, String text, Units units, String path) {
+    public static Object read(RecordType.Component component, String text, Units units, String path) {
         try {
-            Object value = plain(bone, text, units, path);
-            return bone.isOptional() ? Optional.of(value) : value;
+            Object value = plain(component, text, units, path);
+            return component.isOptional() ? Optional.of(value) : value;
         } catch (LengthTextException e) {
             throw new RefusedException(path, e.getMessage());
         } catch (DateTimeParseException e) {
@@ -62,12 +62,12 @@ public final class Scalars {
         }
     }
 
-    private static Object plain(RecordType.Component bone, String text, Units units, String path) {
-        Class<?> type = bone.content();
+    private static Object plain(RecordType.Component component, String text, Units units, String path) {
+        Class<?> type = component.content();
         if (type == Length.class) {
-            return length(bone.asked(), text, units, path);
+            return length(component.asked(), text, units, path);
         } else if (type == int.class) {
-            return whole(bone.asked(), text, path);
+            return whole(component.asked(), text, path);
         } else if (type == boolean.class) {
             if (!text.equals("true") && !text.equals("false")) {
                 throw new RefusedException(path, "'" + text + "' must be true or false");
@@ -87,7 +87,7 @@ public final class Scalars {
                     .findFirst()
                     .orElseThrow(() -> new RefusedException(path, "'" + text + "' is none of " + words(type)));
         }
-        return text(text, bone.asked(), path);
+        return text(text, component.asked(), path);
     }
 
     private static String words(Class<?> type) {

@@ -7,21 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 
 import dev.schachtel.core.assembly.Assembly;
-import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.Checks;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.motion.Movements;
 
 /**
  * Tries remedies on the card before they are offered. One that leaves its finding, or makes something new that would have to
@@ -73,11 +70,11 @@ public final class Mending {
     }
 
     /** The same findings, each with those of its remedies that mend it. */
-    static Findings proven(Build build, Workshop workshop, Findings findings) {
-        int parts = build.parts().size();
+    static Findings proven(Checked card, Workshop workshop) {
+        int parts = card.build().parts().size();
         int trials = parts <= MANY_PARTS ? MOST : Math.max(1, MOST * MANY_PARTS * MANY_PARTS / (parts * parts));
-        Mending mending = new Mending(build.spec(), workshop, findings, trials);
-        return new Findings(findings.all().stream().map(mending::proven).toList());
+        Mending mending = new Mending(card.build().spec(), workshop, card.findings(), trials);
+        return new Findings(card.findings().all().stream().map(mending::proven).toList());
     }
 
     private Finding proven(Finding finding) {
@@ -100,11 +97,10 @@ public final class Mending {
             now = changed.get();
             changes.addAll(next.changes());
             left--;
-            Build build = Engineering.engineer(now, workshop);
-            Findings after = Checks.check(build, Movements.of(build), workshop);
-            Optional<Finding> wrong = inTheWay(finding, after);
+            Checked after = Checked.of(now, workshop);
+            Optional<Finding> wrong = inTheWay(finding, after.findings());
             if (wrong.isEmpty()) {
-                return canBeBuilt(finding, build, after)
+                return canBeBuilt(finding, after)
                         ? Optional.of(new Remedy(remedy.pull(), remedy.to(), changes))
                         : Optional.empty();
             }
@@ -125,9 +121,9 @@ public final class Mending {
         }
     }
 
-    private boolean canBeBuilt(Finding finding, Build build, Findings after) {
-        Findings built = PlanChecks.buildable(build, Assembly.plan(build, workshop));
-        return built.isEmpty() || inTheWay(finding, after.and(built)).isEmpty();
+    private boolean canBeBuilt(Finding finding, Checked after) {
+        Findings built = PlanChecks.buildable(after.build(), Assembly.plan(after.build(), workshop));
+        return built.isEmpty() || inTheWay(finding, after.findings().and(built)).isEmpty();
     }
 
     /** The finding itself if it is still there; else the first that was not there before and is as bad. */

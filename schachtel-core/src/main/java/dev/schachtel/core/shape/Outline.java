@@ -3,6 +3,7 @@ package dev.schachtel.core.shape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
@@ -179,7 +180,7 @@ public final class Outline {
         Box box = bounds();
         double fx = size(width) / Math.max(LEAST, box.width());
         double fy = size(height) / Math.max(LEAST, box.height());
-        java.util.function.UnaryOperator<Ring> stretch = ring -> Ring.polygon(ring.flattened().stream()
+        UnaryOperator<Ring> stretch = ring -> Ring.polygon(ring.flattened().stream()
                 .map(p -> new Point((p.x() - box.left()) * fx, (p.y() - box.bottom()) * fy))
                 .toList());
         return new Outline(stretch.apply(outer), holes.stream().map(stretch).toList());

@@ -195,18 +195,7 @@ class PlannerTest {
                     Length.ofMillimetres(5 + i / 25 * 7L),
                     Window.Through.THIS));
         }
-        CardSpec many = new CardSpec(
-                spec.name(),
-                spec.set(),
-                spec.units(),
-                spec.brief(),
-                spec.base(),
-                spec.layers(),
-                features,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of());
+        CardSpec many = spec.withPieces(spec.base(), spec.layers(), features, List.of());
         Plan plan = Planner.plan(many, TestCards.WORKSHOP);
         assertThat(plan.findings().of(RuleId.MARGIN_WEB).all()).isNotEmpty();
         assertThat(Views.FRONT.of(plan.build(), Id.BASE).marks()).hasSizeGreaterThan(500);
@@ -262,8 +251,6 @@ class PlannerTest {
         List<Feature> features = new ArrayList<>(s.features());
         List<Element> elements = new ArrayList<>(s.elements());
         List.of(layers, features, elements).forEach(l -> Collections.shuffle(l, random));
-        return new CardSpec(
-                s.name(), s.set(), s.units(), s.brief(), s.base(), layers, features, elements, s.cuts(), s.order(),
-                s.meant());
+        return s.withPieces(s.base(), layers, features, elements);
     }
 }

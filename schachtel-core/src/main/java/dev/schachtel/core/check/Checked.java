@@ -1,0 +1,25 @@
+package dev.schachtel.core.check;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Movements;
+
+/**
+ * A card engineered, moved and checked, before it is cut or put in order: what trying another card takes. The remedies of
+ * its findings are proposals that nobody has tried.
+ */
+public record Checked(Build build, Movements movements, Findings findings) {
+    public static Checked of(CardSpec spec, Workshop workshop) {
+        Build build = Engineering.engineer(spec, workshop);
+        Movements movements = Movements.of(build);
+        return new Checked(build, movements, Checks.check(build, movements, workshop));
+    }
+
+    /** How much of the card is to mend. */
+    public int mends() {
+        return findings.count(Severity.MEND);
+    }
+}
