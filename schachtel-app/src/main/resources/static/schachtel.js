@@ -44,8 +44,9 @@
       document.body.append(notice);
     }
     notice.textContent = new DOMParser().parseFromString(detail.xhr.responseText, "text/html").body.textContent.trim();
-    setTimeout(() => notice.remove(), 8000);
   });
+  // It stays until something else is asked for: nobody reads against a clock.
+  document.addEventListener("htmx:beforeRequest", () => { const notice = $("#notice"); if (notice) notice.textContent = ""; });
 
   // Long work can be stopped: what was found so far stays.
   document.addEventListener("click", (event) => {

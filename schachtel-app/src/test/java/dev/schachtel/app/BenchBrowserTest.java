@@ -19,7 +19,6 @@ import org.junit.jupiter.api.io.TempDir;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -123,16 +122,12 @@ class BenchBrowserTest {
     private void space() {
         String before = page.locator("#again input[name=said]").getAttribute("value");
         page.keyboard().press("Space");
-        assertThat(page.locator("#again input[name=said]"))
-                .not()
-                .hasValue(before, new LocatorAssertions.HasValueOptions().setTimeout(10_000));
+        assertThat(page.locator("#again input[name=said]")).not().hasValue(before);
     }
 
     private void waitUntilDry() throws IOException {
         later(600);
-        assertThat(headline())
-                .not()
-                .hasText("Nothing to do now", new LocatorAssertions.HasTextOptions().setTimeout(10_000));
+        assertThat(headline()).not().hasText("Nothing to do now");
     }
 
     private void workUntil(String word) throws IOException {
@@ -184,8 +179,7 @@ class BenchBrowserTest {
         page.keyboard().press("Space");
         assertThat(page.locator("#lost")).isVisible();
         launch();
-        assertThat(page.locator(".where b").first())
-                .hasText(Integer.toString(before + 2), new LocatorAssertions.HasTextOptions().setTimeout(15_000));
+        assertThat(page.locator(".where b").first()).hasText(Integer.toString(before + 2));
         assertThat(page.locator("#lost")).isHidden();
         page.reload();
         assertThat(done()).isEqualTo(before + 1);
@@ -199,10 +193,9 @@ class BenchBrowserTest {
         int before = done();
         database.kill();
         page.keyboard().press("Space");
-        assertThat(page.locator("#lost")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
+        assertThat(page.locator("#lost")).isVisible();
         database.start();
-        assertThat(page.locator(".where b").first())
-                .hasText(Integer.toString(before + 2), new LocatorAssertions.HasTextOptions().setTimeout(30_000));
+        assertThat(page.locator(".where b").first()).hasText(Integer.toString(before + 2));
         assertThat(page.locator("#lost")).isHidden();
         page.reload();
         assertThat(done()).isEqualTo(before + 1);

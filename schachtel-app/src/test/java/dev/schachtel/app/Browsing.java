@@ -8,9 +8,13 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 
 /** A fresh browser window; the browser itself is started once for all tests. Errors of the page's script fail the test. */
 final class Browsing implements AutoCloseable {
+    /** How long a page is waited for. A machine may be busy; how fast we are is measured elsewhere. */
+    private static final int PATIENCE_MS = 40_000;
+
     private static Browser browser;
     private final BrowserContext context;
     private final Page page;
@@ -37,6 +41,7 @@ final class Browsing implements AutoCloseable {
 
     private static synchronized Browser browser() {
         if (browser == null) {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             Playwright playwright = Playwright.create();
             browser = playwright
                     .chromium()

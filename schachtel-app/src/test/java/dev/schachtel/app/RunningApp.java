@@ -67,7 +67,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         return context().getBean(CardService.class);
     }
 
-    <T> T bean(Class<T> type) {
+    public <T> T bean(Class<T> type) {
         return context().getBean(type);
     }
 

@@ -7,7 +7,10 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 import com.github.benmanes.caffeine.cache.Cache;
@@ -16,14 +19,17 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.assembly.AssemblySearch;
+import dev.schachtel.core.assembly.FoundOrder;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.CutSearch;
+import dev.schachtel.core.cutting.FoundCuts;
 import dev.schachtel.core.design.Adding;
 import dev.schachtel.core.design.Arrange;
 import dev.schachtel.core.design.HouseQuestions;
+import dev.schachtel.core.files.FoundFile;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
@@ -33,6 +39,7 @@ import dev.schachtel.core.plan.Planner;
 /** Plans cards; remembers the last few, since planning is pure and a page often asks for the same card again. */
 @Component
 public class Plans {
+    private static final Logger LOG = LoggerFactory.getLogger(Plans.class);
     private static final int KEPT = 64;
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
@@ -41,6 +48,7 @@ public class Plans {
     private static final Duration MOMENT = Duration.ofMillis(250);
 
     private final Workshops workshops;
+    private final FoundPlans found;
     private final Clock clock;
     private final Cache<Key, Plan> recent = keeping(KEPT);
     private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
@@ -54,8 +62,9 @@ public class Plans {
         return Caffeine.newBuilder().maximumSize(most).build();
     }
 
-    Plans(Workshops workshops, Clock clock) {
+    Plans(Workshops workshops, FoundPlans found, Clock clock) {
         this.workshops = workshops;
+        this.found = found;
         this.clock = clock;
     }
 
@@ -99,36 +108,66 @@ public class Plans {
         return known(new Key(spec, workshops.now())).on(today());
     }
 
-    /** Without what a day means for it: what is kept must not grow old. */
+    /** Without what a day means for it: what is kept must not grow old. With what was found by looking longer before. */
     private Plan known(Key key) {
-        return recent.get(key, k -> Planner.plan(k.spec, k.workshop));
+        return recent.get(key, k -> {
+            Plan plan = Planner.plan(k.spec, k.workshop);
+            FoundFile before = found.of(k.spec, k.workshop);
+            if (!before.cuts().equals(FoundCuts.NONE)) {
+                plan = plan.with(cutSearch(k, plan, before).plan());
+            }
+            return before.order().equals(FoundOrder.NONE)
+                    ? plan
+                    : plan.with(orderSearch(k, plan, before).plan());
+        });
+    }
+
+    private CutSearch cutSearch(Key key, Plan plan, FoundFile before) {
+        return searches.get(
+                key,
+                k -> from(before.cuts(), FoundCuts.NONE, found -> CutPlanner.search(plan.build(), k.workshop, found)));
+    }
+
+    private AssemblySearch orderSearch(Key key, Plan plan, FoundFile before) {
+        return builds.get(
+                key,
+                k -> from(before.order(), FoundOrder.NONE, found -> Assembly.search(plan.build(), k.workshop, found)));
+    }
+
+    /** What an older program found may not suit this one; then it is looked for anew. */
+    private static <F, S> S from(F before, F none, Function<F, S> search) {
+        try {
+            return search.apply(before);
+        } catch (IllegalArgumentException e) {
+            LOG.info("what was found before is looked for anew: {}", e.getMessage());
+            return search.apply(none);
+        }
     }
 
     /** How far the search for fewer sheets has come. */
     public record Sought(int rounds, boolean done) {}
 
-    /** Looks for a cut plan with fewer sheets for so long; from then on it is the card's plan on this server. */
+    /** Looks for a cut plan with fewer sheets for so long; from then on it is the card's plan. */
     public Sought improve(CardSpec spec, Duration budget) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
-        CutSearch search = searches.get(key, k -> CutPlanner.search(plan.build(), key.workshop));
+        CutSearch search = cutSearch(key, plan, found.of(spec, key.workshop));
         synchronized (search) {
             look(budget, search::done, () -> search.run(ROUNDS));
             CutPlan better = search.plan();
             if (better.sheets() < plan.cutting().sheets() || search.done()) {
                 recent.put(key, known(key).with(better));
+                found.change(spec, key.workshop, f -> f.with(search.found()));
             }
             return new Sought(search.rounds(), search.done());
         }
     }
 
-    /**
-     * Looks for a better build plan for a moment; from then on it is the card's plan on this server. Empty if none was found.
-     */
+    /** Looks for a better build plan for a moment; from then on it is the card's plan. Empty if none was found. */
     public Optional<Plan> better(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
-        AssemblySearch search = builds.get(key, k -> Assembly.search(plan.build(), k.workshop));
+        AssemblySearch search = orderSearch(key, plan, found.of(spec, key.workshop));
         synchronized (search) {
             if (search.done() && plan.assembly().equals(search.plan())) {
                 return Optional.empty();
@@ -136,7 +175,11 @@ public class Plans {
             look(MOMENT, search::done, () -> search.run(BUILD_ROUNDS));
             Plan better = known(key).with(search.plan());
             recent.put(key, better);
-            return better.assembly().equals(plan.assembly()) ? Optional.empty() : Optional.of(better.on(today()));
+            if (better.assembly().equals(plan.assembly())) {
+                return Optional.empty();
+            }
+            found.change(spec, key.workshop, f -> f.with(search.found()));
+            return Optional.of(better.on(today()));
         }
     }
 

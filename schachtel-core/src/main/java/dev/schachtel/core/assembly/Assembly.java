@@ -14,6 +14,15 @@ public final class Assembly {
 
     /** The same first answer, to be improved as long as one likes: other sizes of lots, and a better order. */
     public static AssemblySearch search(Build build, Workshop workshop) {
-        return new AssemblySearch(build, workshop, OrderRules.of(build.spec()));
+        return search(build, workshop, FoundOrder.NONE);
+    }
+
+    /**
+     * The same, going on where a search of the same card and workshop came to.
+     *
+     * @throws IllegalArgumentException if what was found is another card's or workshop's
+     */
+    public static AssemblySearch search(Build build, Workshop workshop, FoundOrder found) {
+        return new AssemblySearch(build, workshop, OrderRules.of(build.spec()), found);
     }
 }

@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.schedule.Problem;
 import dev.schachtel.core.schedule.Schedule;
 import dev.schachtel.core.schedule.Scheduling;
 
@@ -19,6 +20,8 @@ import dev.schachtel.core.schedule.Scheduling;
 public final class AssemblySearch {
     /** Rounds times tasks for the first answer: about two milliseconds. */
     private static final long AT_FIRST = 20_000;
+
+    private static final long SEED = 1;
 
     private final Workshop workshop;
     private final Before before;
@@ -38,29 +41,54 @@ public final class AssemblySearch {
         }
     }
 
-    AssemblySearch(Build build, Workshop workshop, List<OrderRule> rules) {
+    AssemblySearch(Build build, Workshop workshop, List<OrderRule> rules, FoundOrder found) {
         this.workshop = workshop;
         this.brief = build.spec().brief();
         List<Op> ops = new Operations(build, workshop).all();
         this.before = Before.of(ops, Shop.of(build, workshop.house(), ops), rules);
         int cards = brief.cards();
+        found.tried().forEach(this::resume);
         if (brief.together() > 0) {
-            attempt(Math.min(cards, brief.together()));
+            once(Math.min(cards, brief.together()));
         } else {
-            attempt(cards);
+            once(cards);
             TreeSet<Integer> sizes = new TreeSet<>();
             for (int parts = 2; parts <= 6; parts++) {
                 sizes.add((cards + parts - 1) / parts);
             }
             sizes.addAll(List.of(1, Math.min(cards, 2), Math.min(cards, 4), Math.min(cards, 6)));
             sizes.remove(cards);
+            sizes.removeIf(this::tried);
             untried.addAll(sizes.descendingSet());
         }
     }
 
+    private boolean tried(int together) {
+        return attempts.stream().anyMatch(a -> a.together == together);
+    }
+
+    private void once(int together) {
+        if (!tried(together)) {
+            attempt(together);
+        }
+    }
+
+    private void resume(FoundOrder.Lots lots) {
+        Jobs jobs = new Jobs(before, brief.cards(), lots.together());
+        Problem problem = jobs.problem(brief.makers(), workshop.house());
+        attempts.add(new Attempt(lots.together(), jobs, Scheduling.from(problem, SEED, lots.order())));
+    }
+
+    /** How far it came, to go on another day. */
+    public FoundOrder found() {
+        return new FoundOrder(attempts.stream()
+                .map(a -> new FoundOrder.Lots(a.together, a.scheduling.found()))
+                .toList());
+    }
+
     private void attempt(int together) {
         Jobs jobs = new Jobs(before, brief.cards(), together);
-        Scheduling scheduling = Scheduling.of(jobs.problem(brief.makers(), workshop.house()), 1);
+        Scheduling scheduling = Scheduling.of(jobs.problem(brief.makers(), workshop.house()), SEED);
         if (jobs.all().size() > 1 && !scheduling.isLeast()) {
             scheduling.run(Math.min(600, AT_FIRST / jobs.all().size()));
         }

@@ -21,6 +21,15 @@ public final class CutPlanner {
 
     /** For batches: the same first answer, to be improved as long as one likes. */
     public static CutSearch search(Build build, Workshop workshop) {
-        return new CutSearch(build, workshop);
+        return search(build, workshop, FoundCuts.NONE);
+    }
+
+    /**
+     * The same, going on where a search of the same card and workshop came to.
+     *
+     * @throws IllegalArgumentException if what was found is another card's or workshop's
+     */
+    public static CutSearch search(Build build, Workshop workshop, FoundCuts found) {
+        return new CutSearch(build, workshop, found);
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.guillotine.Found;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
@@ -22,7 +23,7 @@ public final class CutSearch {
     private final Workshop workshop;
     private final boolean tooMany;
 
-    CutSearch(Build build, Workshop workshop) {
+    CutSearch(Build build, Workshop workshop, FoundCuts found) {
         this.demands = Demands.of(build);
         this.workshop = workshop;
         this.tooMany = demands.stream().mapToLong(Demand::count).sum() > CutPlanner.MOST;
@@ -40,7 +41,7 @@ public final class CutSearch {
         byMaterial.forEach((material, wanted) -> {
             List<Sheet> sheets = new ArrayList<>(workshop.sheetsOf(material.id()));
             middles.stream().filter(m -> m.material().equals(material.id())).forEach(sheets::add);
-            searches.add(new SheetSearch(material, wanted, sheets, workshop.tools()));
+            searches.add(new SheetSearch(material, wanted, sheets, workshop.tools(), found.of(material.id())));
         });
         this.rolls = LinearPlanner.plan(build, demands, workshop);
     }
@@ -48,6 +49,13 @@ public final class CutSearch {
     /** So many rounds more for every material whose plan is not proved least yet. */
     public void run(int rounds) {
         searches.forEach(s -> s.run(rounds));
+    }
+
+    /** How far it came, to go on another day. */
+    public FoundCuts found() {
+        Map<String, Found> found = new LinkedHashMap<>();
+        searches.forEach(s -> found.put(s.material().value(), s.found()));
+        return new FoundCuts(found);
     }
 
     /** Whether no fewer sheets can be found. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import dev.schachtel.core.guillotine.Board;
+import dev.schachtel.core.guillotine.Found;
 import dev.schachtel.core.guillotine.Job;
 import dev.schachtel.core.guillotine.Node;
 import dev.schachtel.core.guillotine.Packing;
@@ -29,6 +30,8 @@ import dev.schachtel.core.measure.Length;
  * kerf is added to every size and to the sheets, which comes to the same; what is squared up is off the sheet.
  */
 final class SheetSearch {
+    private static final long SEED = 1;
+
     private final Material material;
     private final Tools tools;
     private final List<Sheet> sheets;
@@ -39,7 +42,7 @@ final class SheetSearch {
     /** What makes blanks exchangeable. */
     private record Alike(Length width, Length height, Grain grain, Optional<MaterialId> from) {}
 
-    SheetSearch(Material material, List<Demand> wanted, List<Sheet> stock, Tools tools) {
+    SheetSearch(Material material, List<Demand> wanted, List<Sheet> stock, Tools tools, Optional<Found> found) {
         this.material = material;
         this.tools = tools;
         this.sheets = stock.stream()
@@ -60,7 +63,8 @@ final class SheetSearch {
                 .map(s ->
                         new Board(usable(s.width()), usable(s.height()), sheets.indexOf(s), s.count(), s.canBeBought()))
                 .toList();
-        this.search = Search.of(new Job(wants, boards), 1);
+        Job job = new Job(wants, boards);
+        this.search = found.map(f -> Search.of(job, SEED, f)).orElseGet(() -> Search.of(job, SEED));
     }
 
     private long kerf() {
@@ -93,6 +97,14 @@ final class SheetSearch {
 
     boolean done() {
         return search.done();
+    }
+
+    MaterialId material() {
+        return material.id();
+    }
+
+    Found found() {
+        return search.found();
     }
 
     int rounds() {

@@ -37,6 +37,19 @@ public record Packing(Job job, List<Sheet> sheets, int[] missing) {
         return new Packing(job, sheets, missing);
     }
 
+    /** Whether no more pieces are cut than wanted, and no more boards that can't be bought than there are. */
+    boolean isSound() {
+        int[] used = new int[job.boards().size()];
+        sheets.forEach(s -> used[s.board()]++);
+        for (int i = 0; i < used.length; i++) {
+            Board board = job.boards().get(i);
+            if (!board.sold() && used[i] > board.count()) {
+                return false;
+            }
+        }
+        return Arrays.stream(missing).allMatch(n -> n >= 0);
+    }
+
     public int lacking() {
         return Arrays.stream(missing).sum();
     }

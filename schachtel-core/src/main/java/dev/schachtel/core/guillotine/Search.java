@@ -55,6 +55,43 @@ public final class Search {
         return new Search(job, seed);
     }
 
+    /**
+     * A search that goes on where another of the same job came to.
+     *
+     * @throws IllegalArgumentException if what was found is none of this job's
+     */
+    public static Search of(Job job, long seed, Found found) {
+        if (found.job() != job.fingerprint()) {
+            throw new IllegalArgumentException("what was found is another job's");
+        }
+        Search search = new Search(job, seed);
+        List<Packing.Sheet> sheets = new ArrayList<>();
+        for (Found.Cut cut : found.boards()) {
+            if (cut.board() < 0 || cut.board() >= job.boards().size()) {
+                throw new IllegalArgumentException("there is no board " + cut.board());
+            }
+            sheets.add(new Packing.Sheet(
+                    cut.board(), NodeText.read(cut.cuts(), job, job.boards().get(cut.board()))));
+        }
+        Packing packing = Packing.of(job, sheets);
+        if (!packing.isSound()) {
+            throw new IllegalArgumentException("more is cut than there is or is wanted");
+        }
+        search.take(packing);
+        search.bound = found.bound().or(search.bound);
+        search.round = Math.max(0, found.rounds());
+        search.exhausted |= found.ended();
+        return search;
+    }
+
+    /** How far it came. */
+    public Found found() {
+        List<Found.Cut> boards = best.sheets().stream()
+                .map(s -> new Found.Cut(s.board(), NodeText.write(s.root())))
+                .toList();
+        return new Found(job.fingerprint(), boards, bound, round, exhausted);
+    }
+
     /** Greedy layouts until one is proved, or so many pieces were laid that it takes noticeable time. */
     private static Packing first(Job job, int fewest) {
         Packing best = Packing.of(job, List.of());

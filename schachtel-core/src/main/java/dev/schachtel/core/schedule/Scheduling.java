@@ -2,6 +2,7 @@ package dev.schachtel.core.schedule;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 
 /**
@@ -30,7 +31,7 @@ public final class Scheduling {
     private final double[] before = new double[MEMORY];
     private long rounds;
 
-    private Scheduling(Problem problem, long seed) {
+    private Scheduling(Problem problem, long seed, Optional<int[]> from) {
         this.problem = problem;
         this.decoder = new Decoder(problem);
         this.floor = Floor.of(problem);
@@ -38,7 +39,7 @@ public final class Scheduling {
         this.in = problem.linksBy(Link::after);
         this.out = problem.linksBy(Link::before);
         this.at = new int[problem.size()];
-        this.best = first();
+        this.best = from.orElseGet(this::first);
         this.bestCost = decoder.cost(best);
         this.order = best.clone();
         this.cost = bestCost;
@@ -56,7 +57,37 @@ public final class Scheduling {
             throw new IllegalArgumentException(
                     "the links form a circle of " + problem.circle().size() + " tasks");
         }
-        return new Scheduling(problem, seed);
+        return new Scheduling(problem, seed, Optional.empty());
+    }
+
+    /**
+     * One that goes on from an order that was found before.
+     *
+     * @throws IllegalArgumentException if the order doesn't have each task once, each after what it waits for
+     */
+    public static Scheduling from(Problem problem, long seed, List<Integer> found) {
+        int[] place = new int[problem.size()];
+        Arrays.fill(place, -1);
+        for (int i = 0; i < found.size(); i++) {
+            int task = found.get(i);
+            if (found.size() != place.length || task < 0 || task >= place.length || place[task] >= 0) {
+                throw new IllegalArgumentException(
+                        "an order of " + found.size() + " tasks is none of these " + problem.size());
+            }
+            place[task] = i;
+        }
+        for (Link link : problem.links()) {
+            if (place[link.before()] >= place[link.after()]) {
+                throw new IllegalArgumentException("task " + link.after() + " waits for " + link.before());
+            }
+        }
+        int[] order = found.stream().mapToInt(Integer::intValue).toArray();
+        return new Scheduling(problem, seed, Optional.of(order));
+    }
+
+    /** The order of the best schedule, to go on from another day. */
+    public List<Integer> found() {
+        return Arrays.stream(best).boxed().toList();
     }
 
     public Schedule best() {

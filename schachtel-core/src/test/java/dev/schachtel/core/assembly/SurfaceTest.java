@@ -319,7 +319,8 @@ class SurfaceTest {
                     List<OrderRule> others = new ArrayList<>(OrderRules.all());
                     others.remove(rule);
                     others.add(new WishOrder(new OrderWish(b.op().id(), a.op().id())));
-                    BuildPlan turned = new AssemblySearch(plan.build(), plan.workshop(), others).plan();
+                    BuildPlan turned =
+                            new AssemblySearch(plan.build(), plan.workshop(), others, FoundOrder.NONE).plan();
                     if (turned.contradictions().isEmpty()) {
                         return true;
                     }

@@ -136,7 +136,7 @@ class SearchTest {
                 .isEqualTo(search.best().sheets().toString());
     }
 
-    private static Job job(Random random) {
+    static Job job(Random random) {
         List<Want> wants = new ArrayList<>();
         int sizes = 1 + random.nextInt(8);
         for (int i = 0; i < sizes; i++) {
