@@ -12,10 +12,10 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.app.words.Wording;
-import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Pull;
+import dev.schachtel.core.work.Caution;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

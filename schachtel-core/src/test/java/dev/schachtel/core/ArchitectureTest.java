@@ -42,6 +42,7 @@ class ArchitectureTest {
             List.of("model"),
             List.of("card"),
             List.of("material"),
+            List.of("work"),
             List.of("house"),
             List.of("shape"),
             List.of("measure", "guillotine", "schedule"));

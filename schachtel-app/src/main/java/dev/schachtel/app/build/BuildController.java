@@ -17,7 +17,6 @@ import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -29,6 +28,7 @@ import dev.schachtel.core.edit.TimesEdit;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.work.WorkKind;
 
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -92,7 +92,7 @@ public class BuildController {
             @RequestParam String what,
             @RequestParam String value,
             @RequestParam(defaultValue = "1") int step) {
-        OpKind kind = OpKind.all().stream()
+        WorkKind kind = WorkKind.all().stream()
                 .filter(k -> k.id().equals(work))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException(work, "is no kind of work"));

@@ -15,9 +15,7 @@ import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Op;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Step;
-import dev.schachtel.core.assembly.Trait;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.drawing.StepView;
 import dev.schachtel.core.house.WorkTime;
@@ -25,6 +23,8 @@ import dev.schachtel.core.plan.Deadline;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
 
 /** Puts a build plan into what the Build station shows. */
 @Component
@@ -165,7 +165,7 @@ class BuildDesk {
     }
 
     private BuildView.Times times(Op op) {
-        OpKind kind = op.kind();
+        WorkKind kind = op.kind();
         boolean own = op.surface().isEmpty() || kind.has(Trait.OWN_TIMES);
         WorkTime now = new WorkTime(
                 kind.id(), (int) kind.setUp().toSeconds(), (int) kind.each().toSeconds());

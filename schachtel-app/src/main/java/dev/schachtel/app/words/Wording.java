@@ -15,10 +15,8 @@ import java.util.regex.Pattern;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.Joining;
 import dev.schachtel.core.assembly.Op;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
@@ -27,6 +25,8 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 /** Sentences from templates; sizes and names are put in where a template has braces. All answers are safe HTML. */
 @Component
@@ -107,7 +107,7 @@ public class Wording {
     }
 
     private static String rest(Op op) {
-        return op.surface().isEmpty() ? "rest.press" : op.is(OpKind.HEAT) ? "rest.cool" : "rest.dry";
+        return op.surface().isEmpty() ? "rest.press" : op.is(WorkKind.HEAT) ? "rest.cool" : "rest.dry";
     }
 
     public String reason(OrderRule rule) {

@@ -9,9 +9,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.app.RunningApp;
-import dev.schachtel.core.assembly.Caution;
 import dev.schachtel.core.assembly.Op;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.assembly.Step;
@@ -19,6 +17,8 @@ import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -26,13 +26,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 class WordingTest {
     private final Wording words = new Wording();
 
-    static List<OpKind> kinds() {
-        return OpKind.all();
+    static List<WorkKind> kinds() {
+        return WorkKind.all();
     }
 
     @ParameterizedTest
     @MethodSource("kinds")
-    void everyStepHasItsWords(OpKind kind) {
+    void everyStepHasItsWords(WorkKind kind) {
         String stem = "step." + kind.id();
         assertThat(List.of(".title", ".short", ".tool", ".do.1"))
                 .allSatisfy(part ->
@@ -81,7 +81,7 @@ class WordingTest {
                 resting++;
                 String verb = op.surface().isEmpty()
                         ? "Press it flat under a weight for "
-                        : op.is(OpKind.HEAT) ? "Let it cool for " : "Let it dry lying flat for ";
+                        : op.is(WorkKind.HEAT) ? "Let it cool for " : "Let it dry lying flat for ";
                 assertThat(all.get(all.size() - 1)).isEqualTo(verb + Times.of(op.rest()) + ".");
                 assertThat(few.get(few.size() - 1)).isEqualTo(all.get(all.size() - 1));
             } else {

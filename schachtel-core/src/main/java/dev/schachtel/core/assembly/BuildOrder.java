@@ -4,6 +4,8 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
 
 /** What the structure of a card asks of the order. Ids and reasons: handbook chapter 3; the words are the application's. */
 enum BuildOrder implements OrderRule {
@@ -11,46 +13,47 @@ enum BuildOrder implements OrderRule {
     CUT_BEFORE_USE((a, b, shop) -> a.kind().cuts()
             && !b.kind().cuts()
             && !b.kind().isSurface()
-            && !b.is(OpKind.LAYOUT)
+            && !b.is(WorkKind.LAYOUT)
             && b.parts().stream().anyMatch(a::handles)),
     /** Windows are die cut in panels that were trimmed to size first. */
     TRIM_BEFORE_DIE((a, b, shop) ->
-            a.is(OpKind.TRIM) && (b.is(OpKind.DIE_CUT) || b.is(OpKind.KNIFE_CUT) || b.is(OpKind.PUNCH))),
+            a.is(WorkKind.TRIM) && (b.is(WorkKind.DIE_CUT) || b.is(WorkKind.KNIFE_CUT) || b.is(WorkKind.PUNCH))),
     /** The punch reaches a hole only while the sheet lies alone; outlines and windows come first, holes in them after. */
-    HOLE_BEFORE_FOAM((a, b, shop) -> a.is(OpKind.PUNCH) && b.kind().has(Trait.STICKS)),
-    SCORE_BEFORE_FOLD((a, b, shop) -> a.is(OpKind.SCORE) && b.is(OpKind.FOLD)),
+    HOLE_BEFORE_FOAM((a, b, shop) -> a.is(WorkKind.PUNCH) && b.kind().has(Trait.STICKS)),
+    SCORE_BEFORE_FOLD((a, b, shop) -> a.is(WorkKind.SCORE) && b.is(WorkKind.FOLD)),
     /** The base is traced, lined and covered when it has its fold. */
-    FOLD_BEFORE_USE((a, b, shop) -> a.is(OpKind.FOLD)
+    FOLD_BEFORE_USE((a, b, shop) -> a.is(WorkKind.FOLD)
             && !b.kind().cuts()
             && !b.kind().isSurface()
-            && !b.is(OpKind.SCORE)
-            && !b.is(OpKind.LAYOUT)
-            && !b.is(OpKind.CLOSE)
+            && !b.is(WorkKind.SCORE)
+            && !b.is(WorkKind.LAYOUT)
+            && !b.is(WorkKind.CLOSE)
             && b.parts().stream().anyMatch(a::handles)),
     /** A crease is pressed before anything is laid on it. */
-    CREASE_BEFORE_LOAD((a, b, shop) -> a.is(OpKind.FOLD)
-            && (b.is(OpKind.LAYOUT) || b.is(OpKind.CLOSE) && b.parts().stream().anyMatch(a::handles))),
+    CREASE_BEFORE_LOAD((a, b, shop) -> a.is(WorkKind.FOLD)
+            && (b.is(WorkKind.LAYOUT)
+                    || b.is(WorkKind.CLOSE) && b.parts().stream().anyMatch(a::handles))),
     /** What overhangs is trimmed when its glue holds. */
     TRIM_AFTER_GLUE((a, b, shop) ->
-            b.is(OpKind.TRIM_OVERHANG) && a.is(OpKind.ATTACH) && a.main().equals(b.onto())),
+            b.is(WorkKind.TRIM_OVERHANG) && a.is(WorkKind.ATTACH) && a.main().equals(b.onto())),
     /** The trimmer can't cut the thick card. */
-    TRIM_BEFORE_BASE((a, b, shop) -> a.is(OpKind.TRIM_OVERHANG) && b.kind().has(Trait.PLACES) && b.lays(a.main())),
-    LAYOUT_BEFORE_GLUE((a, b, shop) -> a.is(OpKind.LAYOUT) && b.kind().has(Trait.STICKS)),
+    TRIM_BEFORE_BASE((a, b, shop) -> a.is(WorkKind.TRIM_OVERHANG) && b.kind().has(Trait.PLACES) && b.lays(a.main())),
+    LAYOUT_BEFORE_GLUE((a, b, shop) -> a.is(WorkKind.LAYOUT) && b.kind().has(Trait.STICKS)),
     /** Marks guide the hand only while nothing lies there. */
-    MARK_BEFORE_GLUE((a, b, shop) -> a.is(OpKind.MARK) && b.kind().has(Trait.STICKS)),
+    MARK_BEFORE_GLUE((a, b, shop) -> a.is(WorkKind.MARK) && b.kind().has(Trait.STICKS)),
     /** What is to be laid out is cut. */
-    CUT_BEFORE_LAYOUT(
-            (a, b, shop) -> b.is(OpKind.LAYOUT) && a.kind().cuts() && !a.is(OpKind.SNIP_FOAM) && !a.is(OpKind.PUNCH)),
-    TRACE_BEFORE_FILM((a, b, shop) -> a.is(OpKind.TRACE) && b.is(OpKind.FIX_FILM) && sameOwner(a, b)),
-    FILM_CURED_BEFORE_DAM((a, b, shop) -> a.is(OpKind.FIX_FILM) && b.is(OpKind.LAY_DAM) && sameOwner(a, b)),
-    SEAL_BEFORE_FILL((a, b, shop) -> (a.is(OpKind.LAY_DAM) || a.is(OpKind.WRAP))
-            && (b.is(OpKind.FILL) || b.is(OpKind.ANTI_STATIC))
+    CUT_BEFORE_LAYOUT((a, b, shop) ->
+            b.is(WorkKind.LAYOUT) && a.kind().cuts() && !a.is(WorkKind.SNIP_FOAM) && !a.is(WorkKind.PUNCH)),
+    TRACE_BEFORE_FILM((a, b, shop) -> a.is(WorkKind.TRACE) && b.is(WorkKind.FIX_FILM) && sameOwner(a, b)),
+    FILM_CURED_BEFORE_DAM((a, b, shop) -> a.is(WorkKind.FIX_FILM) && b.is(WorkKind.LAY_DAM) && sameOwner(a, b)),
+    SEAL_BEFORE_FILL((a, b, shop) -> (a.is(WorkKind.LAY_DAM) || a.is(WorkKind.WRAP))
+            && (b.is(WorkKind.FILL) || b.is(WorkKind.ANTI_STATIC))
             && sameOwner(a, b)),
-    ANTISTATIC_BEFORE_FILL((a, b, shop) -> a.is(OpKind.ANTI_STATIC) && b.is(OpKind.FILL) && sameOwner(a, b)),
-    FILL_BEFORE_CLOSE(
-            (a, b, shop) -> a.is(OpKind.FILL) && (b.is(OpKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
+    ANTISTATIC_BEFORE_FILL((a, b, shop) -> a.is(WorkKind.ANTI_STATIC) && b.is(WorkKind.FILL) && sameOwner(a, b)),
+    FILL_BEFORE_CLOSE((a, b, shop) ->
+            a.is(WorkKind.FILL) && (b.is(WorkKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
     /** A pouch is shut before anything lies on it, and before its panel goes down. */
-    POUCH_BEFORE_USE((a, b, shop) -> a.is(OpKind.SEAL)
+    POUCH_BEFORE_USE((a, b, shop) -> a.is(WorkKind.SEAL)
             && b.kind().has(Trait.PLACES)
             && b.parts().stream().anyMatch(a::handles)),
     /** What goes on the back of a sheet, or through it from behind, goes there before the sheet goes down. */
@@ -66,62 +69,62 @@ enum BuildOrder implements OrderRule {
             .flatMap(over -> over.laid().stream())
             .anyMatch(over -> a.effect().laid().stream().anyMatch(under -> shop.covers(over, under)))),
     /** Sheets become one before anything is stuck on them or they on anything. */
-    SHEETS_BEFORE_USE((a, b, shop) -> a.is(OpKind.STACK)
+    SHEETS_BEFORE_USE((a, b, shop) -> a.is(WorkKind.STACK)
             && b.kind().has(Trait.STICKS)
             && b.parts().contains(a.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
-    FOAM_BEFORE_FILL((a, b, shop) -> a.is(OpKind.LAY_FOAM) && b.is(OpKind.FILL) && goesDownFilled(a, b, shop)),
+    FOAM_BEFORE_FILL((a, b, shop) -> a.is(WorkKind.LAY_FOAM) && b.is(WorkKind.FILL) && goesDownFilled(a, b, shop)),
     /** Whatever lies inside is there before anything raised makes the front rock. */
     INSIDE_BEFORE_FRONT((a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
             && shop.isInside(a)
             && !shop.isInside(b)
-            && (b.is(OpKind.CLOSE) || b.is(OpKind.FILL) || shop.isOnLeaf(b))),
+            && (b.is(WorkKind.CLOSE) || b.is(WorkKind.FILL) || shop.isOnLeaf(b))),
     /** House rule: the inside waits for the front. */
     FRONT_BEFORE_INSIDE((a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
             && !shop.isInside(a)
             && shop.isInside(b)
-            && (a.is(OpKind.CLOSE) || shop.isOnLeaf(a))),
+            && (a.is(WorkKind.CLOSE) || shop.isOnLeaf(a))),
     /** Raised pieces on the front would make a panel rock while its back is worked on. */
-    BACK_BEFORE_FRONT((a, b, shop) -> (a.is(OpKind.CLOSE) || a.is(OpKind.LAY_FOAM) || a.is(OpKind.FIX_FILM))
+    BACK_BEFORE_FRONT((a, b, shop) -> (a.is(WorkKind.CLOSE) || a.is(WorkKind.LAY_FOAM) || a.is(WorkKind.FIX_FILM))
             && isPiece(b)
-            && b.onto().equals(a.is(OpKind.CLOSE) ? a.main() : a.onto())),
+            && b.onto().equals(a.is(WorkKind.CLOSE) ? a.main() : a.onto())),
     /** A piece of layers is put together before it goes on the card. */
     STACK_BEFORE_MOUNT((a, b, shop) ->
             isPiece(a) && isPiece(b) && sameOwner(a, b) && a.onto().equals(b.main()) && !movesAtAll(a, shop.build())),
     /** A connector goes on its retainer before both go through the slot. */
     CONNECTOR_BEFORE_INSERT((a, b, shop) ->
-            isPiece(a) && b.is(OpKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.main())),
+            isPiece(a) && b.is(WorkKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.main())),
     /** What is larger than the slot goes on when the connector is through it. */
     INSERT_BEFORE_FACE((a, b, shop) ->
-            a.is(OpKind.INSERT) && isPiece(b) && sameOwner(a, b) && !a.main().equals(b.onto())),
+            a.is(WorkKind.INSERT) && isPiece(b) && sameOwner(a, b) && !a.main().equals(b.onto())),
     /** The channel's sides lie before the strip goes in between. */
-    RAILS_BEFORE_INSERT((a, b, shop) -> a.is(OpKind.GLUE_BEHIND)
-            && b.is(OpKind.INSERT)
+    RAILS_BEFORE_INSERT((a, b, shop) -> a.is(WorkKind.GLUE_BEHIND)
+            && b.is(WorkKind.INSERT)
             && sameOwner(a, b)
             && a.onto().equals(b.onto())),
     /** A stop bar would not let the strip in. */
-    INSERT_BEFORE_STOP((a, b, shop) -> a.is(OpKind.INSERT)
-            && b.is(OpKind.GLUE_BEHIND)
+    INSERT_BEFORE_STOP((a, b, shop) -> a.is(WorkKind.INSERT)
+            && b.is(WorkKind.GLUE_BEHIND)
             && sameOwner(a, b)
             && b.onto().equals(a.main())),
-    MOVE_BEFORE_TRY((a, b, shop) -> b.is(OpKind.TRY_MOTION)
+    MOVE_BEFORE_TRY((a, b, shop) -> b.is(WorkKind.TRY_MOTION)
             && sameOwner(a, b)
-            && (a.is(OpKind.INSERT) || isPiece(a) || a.is(OpKind.GLUE_BEHIND))),
+            && (a.is(WorkKind.INSERT) || isPiece(a) || a.is(WorkKind.GLUE_BEHIND))),
     /** Once the panel is down nothing behind it can be reached. */
     RIDER_BEFORE_CLOSE((a, b, shop) -> moves(a) && runsIn(a, b, shop.build()) && !liesOnFrontOf(a, b)),
     /** Filled chambers are closed at once: what moves in the same panel is in place before. */
-    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.is(OpKind.FILL) && movesAtAll(a, shop.build())),
+    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.is(WorkKind.FILL) && movesAtAll(a, shop.build())),
     /** What lies on another mat waits until that lies. */
-    LOWER_BEFORE_UPPER((a, b, shop) -> (isPiece(a) || a.is(OpKind.LINE))
-            && (isPiece(b) || b.is(OpKind.HINGE))
-            && (!sameOwner(a, b) || b.is(OpKind.HINGE))
+    LOWER_BEFORE_UPPER((a, b, shop) -> (isPiece(a) || a.is(WorkKind.LINE))
+            && (isPiece(b) || b.is(WorkKind.HINGE))
+            && (!sameOwner(a, b) || b.is(WorkKind.HINGE))
             && b.onto().equals(a.main())),
     /** A band goes round the finished card. */
-    BAND_LAST((a, b, shop) -> b.is(OpKind.SLIP_ON) && a.kind().has(Trait.JOINS)),
+    BAND_LAST((a, b, shop) -> b.is(WorkKind.SLIP_ON) && a.kind().has(Trait.JOINS)),
     /** Shakers are tried when they are closed, while other things still dry. */
     CLOSE_BEFORE_TRY(
-            (a, b, shop) -> b.is(OpKind.TRY) && (a.is(OpKind.CLOSE) || a.is(OpKind.LINE) || a.is(OpKind.SEAL))),
-    DRY_BEFORE_CLOSE((a, b, shop) -> b.is(OpKind.ENVELOPE));
+            (a, b, shop) -> b.is(WorkKind.TRY) && (a.is(WorkKind.CLOSE) || a.is(WorkKind.LINE) || a.is(WorkKind.SEAL))),
+    DRY_BEFORE_CLOSE((a, b, shop) -> b.is(WorkKind.ENVELOPE));
 
     private final String id;
     private final Test test;
@@ -155,7 +158,7 @@ enum BuildOrder implements OrderRule {
 
     /** Lays a single piece on something. */
     private static boolean isPiece(Op op) {
-        return op.is(OpKind.ATTACH) || op.is(OpKind.RAISE) || op.is(OpKind.STICK_FOAM);
+        return op.is(WorkKind.ATTACH) || op.is(WorkKind.RAISE) || op.is(WorkKind.STICK_FOAM);
     }
 
     private static boolean movesAtAll(Op op, Build build) {
@@ -163,10 +166,10 @@ enum BuildOrder implements OrderRule {
     }
 
     private static boolean moves(Op op) {
-        return op.is(OpKind.INSERT)
-                || op.is(OpKind.GLUE_BEHIND)
-                || op.is(OpKind.TRY_MOTION)
-                || op.is(OpKind.HANG)
+        return op.is(WorkKind.INSERT)
+                || op.is(WorkKind.GLUE_BEHIND)
+                || op.is(WorkKind.TRY_MOTION)
+                || op.is(WorkKind.HANG)
                 || isPiece(op);
     }
 
@@ -177,7 +180,7 @@ enum BuildOrder implements OrderRule {
 
     /** b lays the panel down in which a's movement runs, or through whose window it shows. */
     private static boolean runsIn(Op a, Op b, Build build) {
-        return b.is(OpKind.CLOSE)
+        return b.is(WorkKind.CLOSE)
                 && !sameOwner(a, b)
                 && build.mechanics().motions().stream()
                         .filter(m -> m.owner().equals(a.owner()))
@@ -197,7 +200,7 @@ enum BuildOrder implements OrderRule {
 
     /** b lays the panel down that has a's window in it. */
     private static boolean closes(Op a, Op b, Build build) {
-        return b.is(OpKind.CLOSE)
+        return b.is(WorkKind.CLOSE)
                 && build.chambers().stream()
                         .filter(c -> c.owner().equals(a.owner()))
                         .anyMatch(c -> build.part(b.parts().get(0)).stream()

@@ -14,6 +14,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Thread;
+import dev.schachtel.core.work.WorkKind;
 
 /** Operations that cut, one for each tool: everything that tool cuts, for the whole batch. */
 final class CutOps {
@@ -27,45 +28,45 @@ final class CutOps {
     }
 
     List<Op> all() {
-        cut(OpKind.TRIM, CutOps::trimmed);
-        cut(OpKind.DIE_CUT, p -> own(p, OpKind.DIE_CUT) + openings(p, CutMethod.DIE));
-        cut(OpKind.ELECTRONIC_CUT, p -> own(p, OpKind.ELECTRONIC_CUT) + openings(p, CutMethod.ELECTRONIC));
-        cut(OpKind.KNIFE_CUT, p -> knifed(p) + (middle(p) ? 1 : 0));
-        cut(OpKind.PUNCH, p -> openings(p, CutMethod.PUNCH));
-        cut(OpKind.SNIP_FOAM, p -> own(p, OpKind.SNIP_FOAM));
+        cut(WorkKind.TRIM, CutOps::trimmed);
+        cut(WorkKind.DIE_CUT, p -> own(p, WorkKind.DIE_CUT) + openings(p, CutMethod.DIE));
+        cut(WorkKind.ELECTRONIC_CUT, p -> own(p, WorkKind.ELECTRONIC_CUT) + openings(p, CutMethod.ELECTRONIC));
+        cut(WorkKind.KNIFE_CUT, p -> knifed(p) + (middle(p) ? 1 : 0));
+        cut(WorkKind.PUNCH, p -> openings(p, CutMethod.PUNCH));
+        cut(WorkKind.SNIP_FOAM, p -> own(p, WorkKind.SNIP_FOAM));
         return ops;
     }
 
     /** The operation that cuts a part's outline; empty for ready squares, and for thread, which is cut when it is fixed. */
-    static Optional<OpKind> maker(Part part) {
+    static Optional<WorkKind> maker(Part part) {
         if (part.material() instanceof Thread || part.material() instanceof Foam f && f.form() == Foam.Form.SQUARES) {
             return Optional.empty();
         }
         boolean foam = part.material() instanceof Foam;
         return Optional.of(
                 switch (part.method()) {
-                    case DIE -> OpKind.DIE_CUT;
-                    case ELECTRONIC -> OpKind.ELECTRONIC_CUT;
-                    case TRIMMER -> foam ? OpKind.SNIP_FOAM : OpKind.TRIM;
-                    default -> foam ? OpKind.SNIP_FOAM : OpKind.KNIFE_CUT;
+                    case DIE -> WorkKind.DIE_CUT;
+                    case ELECTRONIC -> WorkKind.ELECTRONIC_CUT;
+                    case TRIMMER -> foam ? WorkKind.SNIP_FOAM : WorkKind.TRIM;
+                    default -> foam ? WorkKind.SNIP_FOAM : WorkKind.KNIFE_CUT;
                 });
     }
 
-    private static boolean madeBy(Part part, OpKind kind) {
+    private static boolean madeBy(Part part, WorkKind kind) {
         return maker(part).filter(kind::is).isPresent();
     }
 
-    private static int own(Part part, OpKind kind) {
+    private static int own(Part part, WorkKind kind) {
         return madeBy(part, kind) ? part.perCard() : 0;
     }
 
     /** Parts cut with the knife are trimmed to their rectangle first. */
     private static int trimmed(Part part) {
-        return own(part, OpKind.TRIM) + own(part, OpKind.KNIFE_CUT);
+        return own(part, WorkKind.TRIM) + own(part, WorkKind.KNIFE_CUT);
     }
 
     private static int knifed(Part part) {
-        int own = own(part, OpKind.KNIFE_CUT);
+        int own = own(part, WorkKind.KNIFE_CUT);
         int slits = own > 0 ? 0 : part.slits().size();
         return own + slits + openings(part, CutMethod.KNIFE) + openings(part, CutMethod.SCISSORS);
     }
@@ -80,7 +81,7 @@ final class CutOps {
                 .count();
     }
 
-    private void cut(OpKind kind, ToIntFunction<Part> strokes) {
+    private void cut(WorkKind kind, ToIntFunction<Part> strokes) {
         List<Part> parts =
                 build.parts().stream().filter(p -> strokes.applyAsInt(p) > 0).toList();
         if (!parts.isEmpty()) {

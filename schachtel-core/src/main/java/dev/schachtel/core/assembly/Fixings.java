@@ -18,6 +18,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
 
 /** How each part is held, read from the joints: on what, behind what, on which foam, and what goes through a slot. */
 final class Fixings {
@@ -25,16 +26,13 @@ final class Fixings {
     private final Map<SlabId, PartId> parts = new HashMap<>();
     /** What goes to a slot from behind and whatever is stuck on it. */
     private final Set<PartId> runners = new LinkedHashSet<>();
-    /** Film and foam of chambers, which have operations of their own. */
-    private final Set<PartId> chambers = new HashSet<>();
+    /** What the work that engineers ask for fixes. */
+    private final Set<PartId> asked = new HashSet<>();
 
     Fixings(Build build) {
         this.build = build;
         build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
-        build.chambers().forEach(c -> {
-            chambers.add(c.film());
-            chambers.addAll(c.walls());
-        });
+        build.works().stream().flatMap(w -> w.lays().stream()).forEach(l -> asked.addAll(l.parts()));
         build.joints().stream()
                 .filter(j -> j.hold() == Joint.Hold.HANGS && !(j.by() instanceof Adhesive))
                 .forEach(j -> runners.add(partOf(j.lower())));
@@ -55,8 +53,8 @@ final class Fixings {
         return parts.getOrDefault(slab, new PartId(dev.schachtel.core.card.Id.BASE, ""));
     }
 
-    boolean isOfChamber(PartId part) {
-        return chambers.contains(part);
+    boolean isAskedFor(PartId part) {
+        return asked.contains(part);
     }
 
     boolean runs(PartId part) {
@@ -92,7 +90,7 @@ final class Fixings {
         List<Part> foam = new ArrayList<>();
         for (Joint joint : rests(part)) {
             build.part(partOf(joint.lower()))
-                    .filter(p -> p.material() instanceof Foam && !isOfChamber(p.id()) && !runs(p.id()))
+                    .filter(p -> p.material() instanceof Foam && !isAskedFor(p.id()) && !runs(p.id()))
                     .filter(p -> !foam.contains(p))
                     .ifPresent(foam::add);
         }
@@ -146,7 +144,11 @@ final class Fixings {
     }
 
     static Duration drying(Joint joint) {
-        return joint.by() instanceof Adhesive a ? Duration.ofMinutes(a.dryMinutes()) : Duration.ZERO;
+        return drying(joint.by());
+    }
+
+    static Duration drying(Material by) {
+        return by instanceof Adhesive a ? Duration.ofMinutes(a.dryMinutes()) : Duration.ZERO;
     }
 
     /** The chambers whose windows are cut in a part. */

@@ -11,6 +11,8 @@ import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.schedule.Link;
 import dev.schachtel.core.schedule.Problem;
 import dev.schachtel.core.schedule.Task;
+import dev.schachtel.core.work.Tool;
+import dev.schachtel.core.work.Trait;
 
 /**
  * Operations on lots as a problem for the scheduler. What is done once for all cards is one task; paste is laid in rounds
@@ -61,7 +63,7 @@ final class Jobs {
         int things = things(what, lot);
         List<Integer> added = new ArrayList<>();
         for (int round = 0; round < rounds; round++) {
-            int many = what.is(OpKind.CLEAN) ? 1 : things * (round + 1) / rounds - things * round / rounds;
+            int many = what.kind().has(Trait.WASHES) ? 1 : things * (round + 1) / rounds - things * round / rounds;
             added.add(jobs.size());
             jobs.add(new Job(op, lot, round, many));
         }

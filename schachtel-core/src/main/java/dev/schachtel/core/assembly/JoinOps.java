@@ -22,8 +22,9 @@ import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.WorkKind;
 
-/** Operations that fix parts: each part of the card, chambers aside, by exactly one. */
+/** Operations that fix parts: each part of the card by exactly one, those aside that an engineer asks work for. */
 final class JoinOps {
     private final Build build;
     private final Fixings fixings;
@@ -38,7 +39,7 @@ final class JoinOps {
 
     List<Op> all() {
         for (Part part : build.parts()) {
-            if (!fixings.isOfChamber(part.id()) && !(part.material() instanceof Thread)) {
+            if (!fixings.isAskedFor(part.id()) && !(part.material() instanceof Thread)) {
                 sheets(part);
                 fix(part);
             }
@@ -82,7 +83,7 @@ final class JoinOps {
             int pieces = foam.stream().mapToInt(Part::perCard).sum();
             List<PartId> strips = foam.stream().map(Part::id).toList();
             Op lay = Op.joining(
-                    OpKind.LAY_FOAM,
+                    WorkKind.LAY_FOAM,
                     Joining.behind(
                             strips, SlabId.of(id), Optional.of(foam.get(0).material())),
                     id,
@@ -96,16 +97,16 @@ final class JoinOps {
         ops.add(op.resting(Fixings.drying(by)));
     }
 
-    private OpKind kind(Part part, SlabId ground, boolean onFoam) {
+    private WorkKind kind(Part part, SlabId ground, boolean onFoam) {
         boolean guides = build.mechanics().motions().stream()
                 .anyMatch(m -> m.keeping().guides().contains(SlabId.of(part.id())));
         if (!fixings.before(part.id()).isEmpty() || guides || onFoam && closes(part, ground)) {
-            return OpKind.CLOSE;
+            return WorkKind.CLOSE;
         }
         if (fixings.isFoam(part.id())) {
-            return OpKind.STICK_FOAM;
+            return WorkKind.STICK_FOAM;
         }
-        return onFoam ? OpKind.RAISE : lines(part, ground) ? OpKind.LINE : OpKind.ATTACH;
+        return onFoam ? WorkKind.RAISE : lines(part, ground) ? WorkKind.LINE : WorkKind.ATTACH;
     }
 
     /** Covers half of what it lies on, or something that lies between. */
@@ -142,7 +143,11 @@ final class JoinOps {
             boolean glued = joint.by() instanceof Adhesive;
             Optional<Material> by = glued ? Optional.of(joint.by()) : Optional.empty();
             Joining behind = Joining.behind(List.of(part.id()), joint.upper(), by);
-            ops.add(Op.joining(glued ? OpKind.GLUE_BEHIND : OpKind.INSERT, behind, fixings.partOf(joint.upper()), cards)
+            ops.add(Op.joining(
+                            glued ? WorkKind.GLUE_BEHIND : WorkKind.INSERT,
+                            behind,
+                            fixings.partOf(joint.upper()),
+                            cards)
                     .resting(Fixings.drying(joint)));
         });
     }
@@ -157,7 +162,7 @@ final class JoinOps {
         if (!own.isEmpty() && !moves && own.stream().allMatch(j -> j.hold() == Joint.Hold.MEETS)) {
             Joining round = new Joining(
                     List.of(part.id()), own.get(own.size() - 1).lower(), Joining.Side.FRONT, Optional.empty());
-            ops.add(Op.of(OpKind.SLIP_ON, part.owner(), List.of(part.id()), cards)
+            ops.add(Op.of(WorkKind.SLIP_ON, part.owner(), List.of(part.id()), cards)
                     .with(Effect.joining(round)));
         }
     }
@@ -169,7 +174,7 @@ final class JoinOps {
                         j.hold() == Joint.Hold.TIED && fixings.partOf(j.lower()).equals(part.id()));
         if (part.stacked() > 1 && part.material() instanceof Cardstock && !tied && !fixings.runs(part.id())) {
             int sheets = (part.stacked() - 1) * part.at().size();
-            ops.add(Op.of(OpKind.STACK, part.owner(), List.of(part.id()), sheets * cards)
+            ops.add(Op.of(WorkKind.STACK, part.owner(), List.of(part.id()), sheets * cards)
                     .resting(gluing(part)));
         }
     }
@@ -186,13 +191,13 @@ final class JoinOps {
     private void motionsTried() {
         List<Id> tried = new ArrayList<>();
         for (Motion motion : build.mechanics().motions()) {
-            boolean inserted =
-                    ops.stream().anyMatch(o -> o.is(OpKind.INSERT) && o.owner().equals(motion.owner()));
+            boolean inserted = ops.stream()
+                    .anyMatch(o -> o.is(WorkKind.INSERT) && o.owner().equals(motion.owner()));
             if (inserted && !tried.contains(motion.owner())) {
                 tried.add(motion.owner());
                 PartId first =
                         fixings.partOf(motion.moving().get(motion.moving().size() - 1));
-                ops.add(Op.of(OpKind.TRY_MOTION, motion.owner(), List.of(first), cards));
+                ops.add(Op.of(WorkKind.TRY_MOTION, motion.owner(), List.of(first), cards));
             }
         }
     }
@@ -204,7 +209,7 @@ final class JoinOps {
                 PartId leaf = fixings.partOf(joint.upper());
                 PartId strip = fixings.partOf(joint.lower());
                 ops.add(Op.joining(
-                                OpKind.HINGE,
+                                WorkKind.HINGE,
                                 new Joining(List.of(leaf), joint.lower(), Joining.Side.FRONT, Optional.of(joint.by())),
                                 strip,
                                 cards)
@@ -235,10 +240,10 @@ final class JoinOps {
         threads.forEach(t -> laid.add(t.id()));
         onto.ifPresent(slab -> {
             Op op = tied.isEmpty()
-                    ? Op.of(OpKind.THREAD, owner, laid, each * cards)
+                    ? Op.of(WorkKind.THREAD, owner, laid, each * cards)
                             .with(Effect.joining(new Joining(laid, slab, Joining.Side.FRONT, Optional.empty())))
                     : Op.joining(
-                                    OpKind.HANG,
+                                    WorkKind.HANG,
                                     Joining.behind(
                                             laid, slab, Optional.of(tied.get(0).by())),
                                     fixings.partOf(slab),

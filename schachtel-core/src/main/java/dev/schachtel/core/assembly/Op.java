@@ -13,6 +13,9 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * One operation on all cards of the batch.
@@ -26,7 +29,7 @@ import dev.schachtel.core.material.Technique;
  */
 public record Op(
         String id,
-        OpKind kind,
+        WorkKind kind,
         Id owner,
         List<PartId> parts,
         Effect effect,
@@ -39,7 +42,7 @@ public record Op(
         cautions = Set.copyOf(cautions);
     }
 
-    static Op of(OpKind kind, Id owner, List<PartId> parts, int things) {
+    static Op of(WorkKind kind, Id owner, List<PartId> parts, int things) {
         String id = kind.id() + " " + owner
                 + (parts.isEmpty() ? "" : " " + parts.get(0).which());
         return new Op(
@@ -55,7 +58,7 @@ public record Op(
     }
 
     /** The parts fixed by it first, then what they are fixed to. */
-    static Op joining(OpKind kind, Joining joining, PartId onto, int things) {
+    static Op joining(WorkKind kind, Joining joining, PartId onto, int things) {
         List<PartId> parts = new ArrayList<>(joining.laid());
         parts.add(onto);
         return of(kind, joining.laid().get(0).owner(), parts, things).with(Effect.joining(joining));
@@ -88,7 +91,7 @@ public record Op(
         return new Op(id, kind.timed(book), owner, parts, effect, things, rest, cautions, surface);
     }
 
-    public boolean is(OpKind other) {
+    public boolean is(WorkKind other) {
         return kind.is(other);
     }
 
@@ -119,7 +122,7 @@ public record Op(
 
     /** What must not be near its opposite while this goes on: heat or solvent. Of embossing only the melting is hot. */
     public Hazard hazard() {
-        if (is(OpKind.HEAT)) {
+        if (is(WorkKind.HEAT)) {
             return Hazard.HEAT;
         }
         return surface.map(Surface::technique)

@@ -1,22 +1,28 @@
 package dev.schachtel.core.assembly;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
 
-/** Finds the operations in parts, folds, joints, chambers and surfaces. */
+/** Finds the operations in parts, folds, joints and surfaces, with the work that engineers ask for. */
 final class Operations {
     private final Build build;
     private final Workshop workshop;
@@ -37,27 +43,45 @@ final class Operations {
         ops.addAll(new CutOps(build).all());
         ops.addAll(new SurfaceOps(build).all());
         folding();
-        ops.addAll(new ChamberOps(build, fixings).all());
+        build.works().forEach(this::asked);
         List<Op> joined = new JoinOps(build, fixings).all();
         ops.addAll(joined);
         joined.forEach(this::overhang);
         layout();
         if (!build.chambers().isEmpty()) {
-            ops.add(Op.of(OpKind.TRY, Id.BASE, List.of(), cards));
+            ops.add(Op.of(WorkKind.TRY, Id.BASE, List.of(), cards));
         }
-        ops.add(Op.of(OpKind.ENVELOPE, Id.BASE, List.of(), cards));
+        ops.add(Op.of(WorkKind.ENVELOPE, Id.BASE, List.of(), cards));
         ops.replaceAll(op -> op.timed(workshop.times()));
         return ops;
+    }
+
+    /** What an engineer asks for. */
+    private void asked(Work work) {
+        List<PartId> parts = work.at().stream().map(fixings::partOf).toList();
+        int things = work.things() * cards;
+        Op op = work.lays()
+                .map(laying -> laying(work, laying, things))
+                .orElseGet(() -> Op.of(work.kind(), work.owner(), parts, things));
+        ops.add(work.caution().map(op::with).orElse(op));
+    }
+
+    private Op laying(Work work, Work.Laying laying, int things) {
+        SlabId onto = work.at().get(work.at().size() - 1);
+        Joining.Side side = laying.behind() ? Joining.Side.BACK : Joining.Side.FRONT;
+        Joining joining = new Joining(laying.parts(), onto, side, Optional.of(laying.by()));
+        return Op.joining(work.kind(), joining, fixings.partOf(onto), things)
+                .resting(laying.dries() ? Fixings.drying(laying.by()) : Duration.ZERO);
     }
 
     private void layout() {
         boolean kept = house.layout() != HouseRules.Layout.PIECE_BY_PIECE;
         if (kept && ops.stream().anyMatch(o -> o.kind().has(Trait.STICKS))) {
-            ops.add(Op.of(OpKind.LAYOUT, Id.BASE, cardParts(), layouts()));
+            ops.add(Op.of(WorkKind.LAYOUT, Id.BASE, cardParts(), layouts()));
         }
         int laid = (int) ops.stream().filter(o -> o.kind().has(Trait.PLACES)).count();
         if (house.placing() == HouseRules.Placing.MEASURED && laid > 0) {
-            ops.add(Op.of(OpKind.MARK, Id.BASE, cardParts(), laid * cards));
+            ops.add(Op.of(WorkKind.MARK, Id.BASE, cardParts(), laid * cards));
         }
     }
 
@@ -86,18 +110,18 @@ final class Operations {
         Set<PartId> folded = new LinkedHashSet<>();
         build.folds().forEach(f -> folded.add(f.part()));
         for (PartId part : folded) {
-            ops.add(Op.of(OpKind.SCORE, part.owner(), List.of(part), cards));
-            ops.add(Op.of(OpKind.FOLD, part.owner(), List.of(part), cards));
+            ops.add(Op.of(WorkKind.SCORE, part.owner(), List.of(part), cards));
+            ops.add(Op.of(WorkKind.FOLD, part.owner(), List.of(part), cards));
         }
     }
 
     private void overhang(Op op) {
-        if (house.overhang() == HouseRules.Overhang.TRIM && op.is(OpKind.ATTACH)) {
+        if (house.overhang() == HouseRules.Overhang.TRIM && op.is(WorkKind.ATTACH)) {
             PartId upper = op.parts().get(0);
             PartId lower = op.parts().get(op.parts().size() - 1);
             boolean over = fixings.rests(upper).stream().anyMatch(this::overhangs);
             if (over) {
-                ops.add(Op.of(OpKind.TRIM_OVERHANG, upper.owner(), List.of(lower, upper), cards));
+                ops.add(Op.of(WorkKind.TRIM_OVERHANG, upper.owner(), List.of(lower, upper), cards));
             }
         }
     }

@@ -18,6 +18,7 @@ import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.WorkKind;
 
 /** What rules look at: the engineered card, the maker's own ways, and what lies where. */
 public final class Shop {
@@ -33,7 +34,7 @@ public final class Shop {
         this.build = build;
         this.house = house;
         this.trimmed = ops.stream()
-                .filter(o -> o.is(OpKind.TRIM_OVERHANG))
+                .filter(o -> o.is(WorkKind.TRIM_OVERHANG))
                 .map(Op::onto)
                 .collect(Collectors.toSet());
         build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
@@ -104,7 +105,7 @@ public final class Shop {
 
     /** Whether it is done inside a card that closes. */
     boolean isInside(Op op) {
-        if (op.is(OpKind.FILL)) {
+        if (op.is(WorkKind.FILL)) {
             return build.chambers().stream()
                     .filter(c -> c.owner().equals(op.owner()))
                     .anyMatch(c -> inside.contains(c.behind()));

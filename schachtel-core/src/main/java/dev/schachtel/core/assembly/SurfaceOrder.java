@@ -9,12 +9,14 @@ import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Surfacing;
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
 
 /** What surface work asks of the order. Ids: handbook chapter 3; house rules decide where makers differ. */
 enum SurfaceOrder implements OrderRule {
     /** A surface is worked on when its sheet is trimmed. */
     TRIM_BEFORE_SURFACE(
-            Strength.WARNS, (a, b, shop) -> a.is(OpKind.TRIM) && b.kind().isSurface() && a.handles(on(b))),
+            Strength.WARNS, (a, b, shop) -> a.is(WorkKind.TRIM) && b.kind().isSurface() && a.handles(on(b))),
     /** The brush bends delicate edges: ink first, then cut. House rule. */
     INK_BEFORE_FINE_CUT(
             Strength.WARNS,
@@ -41,11 +43,12 @@ enum SurfaceOrder implements OrderRule {
             Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) != Surfacing.WASH && listed(a, b, shop)),
     /** Stray powder melts where it lies. */
     ANTISTATIC_BEFORE_EMBOSS(
-            Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.PREPARE) && b.is(OpKind.POWDER) && sameWork(a, b)),
-    POWDER_BEFORE_HEAT(Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.POWDER) && b.is(OpKind.HEAT) && sameWork(a, b)),
+            Strength.FORBIDS, (a, b, shop) -> a.is(WorkKind.PREPARE) && b.is(WorkKind.POWDER) && sameWork(a, b)),
+    POWDER_BEFORE_HEAT(
+            Strength.FORBIDS, (a, b, shop) -> a.is(WorkKind.POWDER) && b.is(WorkKind.HEAT) && sameWork(a, b)),
     /** Film warps, foam shrinks, glue softens. */
     HEAT_BEFORE_FILM_FOAM(
-            Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.HEAT) && b.kind().has(Trait.STICKS)),
+            Strength.FORBIDS, (a, b, shop) -> a.is(WorkKind.HEAT) && b.kind().has(Trait.STICKS)),
     /** Vapour burns. That heat and solvents never overlap at all is the scheduler's. */
     ALCOHOL_DRY_BEFORE_HEAT(
             Strength.FORBIDS, (a, b, shop) -> wetBeforePowder(a, b) && sort(a) == Surfacing.WASH && listed(a, b, shop)),
@@ -80,7 +83,8 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) ->
                     shop.house().ground() == HouseRules.Ground.IMAGES_FIRST && image(a, shop) && background(b, shop)),
     /** A stencil is washed before the paste sets. */
-    WASH_STENCIL_SOON(Strength.FORBIDS, (a, b, shop) -> a.is(OpKind.PASTE) && b.is(OpKind.CLEAN) && sameWork(a, b)) {
+    WASH_STENCIL_SOON(
+            Strength.FORBIDS, (a, b, shop) -> a.is(WorkKind.PASTE) && b.kind().has(Trait.WASHES) && sameWork(a, b)) {
         @Override
         public boolean dry() {
             return false;
@@ -95,7 +99,7 @@ enum SurfaceOrder implements OrderRule {
     SURFACE_BEFORE_USE(
             Strength.WARNS,
             (a, b, shop) -> worksBeforeCut(a)
-                    && !a.is(OpKind.HEAT)
+                    && !a.is(WorkKind.HEAT)
                     && (layOut(a, b) || b.kind().has(Trait.JOINS) && b.handles(on(a)))
                     && !frontGoesOn(a, b)),
     /** The inside is stamped and inked while the base lies flat. */
@@ -103,11 +107,11 @@ enum SurfaceOrder implements OrderRule {
     /** What lies wet on top comes last: it smears. */
     COVER_WET_LAST(
             Strength.FORBIDS,
-            (a, b, shop) -> b.is(OpKind.GLOSS)
-                    && !a.is(OpKind.GLOSS)
-                    && !a.is(OpKind.CLEAN)
-                    && !a.is(OpKind.ENVELOPE)
-                    && !a.is(OpKind.TRY));
+            (a, b, shop) -> b.is(WorkKind.GLOSS)
+                    && !a.is(WorkKind.GLOSS)
+                    && !a.kind().has(Trait.WASHES)
+                    && !a.is(WorkKind.ENVELOPE)
+                    && !a.is(WorkKind.TRY));
 
     private final Strength strength;
     private final String id;
@@ -142,8 +146,8 @@ enum SurfaceOrder implements OrderRule {
         return a.kind().isSurface()
                 && b.kind().isSurface()
                 && on(a).equals(on(b))
-                && !a.is(OpKind.CLEAN)
-                && !b.is(OpKind.CLEAN);
+                && !a.kind().has(Trait.WASHES)
+                && !b.kind().has(Trait.WASHES);
     }
 
     private static boolean sameWork(Op a, Op b) {
@@ -163,11 +167,11 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean cutsFine(Op op) {
-        return op.is(OpKind.DIE_CUT) || op.is(OpKind.ELECTRONIC_CUT) || op.is(OpKind.KNIFE_CUT);
+        return op.is(WorkKind.DIE_CUT) || op.is(WorkKind.ELECTRONIC_CUT) || op.is(WorkKind.KNIFE_CUT);
     }
 
     private static boolean worksBeforeCut(Op op) {
-        return op.kind().isSurface() && !op.is(OpKind.GLOSS) && !op.is(OpKind.CLEAN);
+        return op.kind().isSurface() && !op.is(WorkKind.GLOSS) && !op.kind().has(Trait.WASHES);
     }
 
     private static boolean wetBeforePowder(Op a, Op b) {
@@ -176,11 +180,11 @@ enum SurfaceOrder implements OrderRule {
 
     /** The base may lie under the layout and be worked on inside afterwards. */
     private static boolean layOut(Op a, Op b) {
-        return (b.is(OpKind.LAYOUT) || b.is(OpKind.TRACE)) && !on(a).owner().equals(Id.BASE);
+        return (b.is(WorkKind.LAYOUT) || b.is(WorkKind.TRACE)) && !on(a).owner().equals(Id.BASE);
     }
 
     private static boolean frontGoesOn(Op a, Op b) {
-        return b.is(OpKind.CLOSE) && b.parts().size() > 1 && b.onto().equals(on(a));
+        return b.is(WorkKind.CLOSE) && b.parts().size() > 1 && b.onto().equals(on(a));
     }
 
     private static boolean shades(Op a, Op b) {
@@ -200,7 +204,7 @@ enum SurfaceOrder implements OrderRule {
     private static boolean turned(Op a, Op b) {
         boolean one = (sort(a) == Surfacing.RESIST) != (sort(b) == Surfacing.RESIST);
         boolean resist = one && (inks(a) || melts(a)) && (inks(b) || melts(b));
-        boolean gloss = a.is(OpKind.GLOSS) || b.is(OpKind.GLOSS);
+        boolean gloss = a.is(WorkKind.GLOSS) || b.is(WorkKind.GLOSS);
         return resist
                 || gloss
                 || wetBeforePowder(a, b)
@@ -219,13 +223,13 @@ enum SurfaceOrder implements OrderRule {
 
     private static boolean image(Op op, Shop shop) {
         return op.kind().isSurface()
-                && !op.is(OpKind.GLOSS)
-                && !op.is(OpKind.CLEAN)
+                && !op.is(WorkKind.GLOSS)
+                && !op.kind().has(Trait.WASHES)
                 && shop.build().spec().find(on(op).owner(), Element.class).isPresent();
     }
 
     private static boolean background(Op op, Shop shop) {
-        return op.kind().isSurface() && !op.is(OpKind.GLOSS) && !op.is(OpKind.CLEAN) && !image(op, shop);
+        return op.kind().isSurface() && !op.is(WorkKind.GLOSS) && !op.kind().has(Trait.WASHES) && !image(op, shop);
     }
 
     private interface Test {

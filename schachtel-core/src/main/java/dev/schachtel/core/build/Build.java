@@ -31,6 +31,7 @@ public record Build(
         List<Chamber> chambers,
         List<Lettering> letterings,
         List<Surface> surfaces,
+        List<Work> works,
         List<Derivation> derivations,
         List<Fault> faults,
         Mechanics mechanics) {
@@ -43,6 +44,7 @@ public record Build(
         chambers = List.copyOf(chambers);
         letterings = List.copyOf(letterings);
         surfaces = List.copyOf(surfaces);
+        works = List.copyOf(works);
         derivations = List.copyOf(derivations);
         faults = List.copyOf(faults);
     }

@@ -30,6 +30,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
@@ -58,6 +59,7 @@ public final class BuildDraft {
     private final List<Chamber> chambers = new ArrayList<>();
     private final List<Lettering> letterings = new ArrayList<>();
     private final List<Surface> surfaces = new ArrayList<>();
+    private final List<Work> works = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
     private final List<Runnable> afterwards = new ArrayList<>();
@@ -103,6 +105,7 @@ public final class BuildDraft {
                 chambers,
                 letterings,
                 surfaces,
+                works,
                 derivations,
                 faults,
                 workings.mechanics());
@@ -181,6 +184,11 @@ public final class BuildDraft {
 
     List<Zone> zones() {
         return List.copyOf(zones);
+    }
+
+    /** Work that follows from no part, joint or motion. */
+    void work(Work work) {
+        works.add(work);
     }
 
     void chamber(Chamber chamber) {

@@ -14,6 +14,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Pouch;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
@@ -21,6 +22,8 @@ import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * Wrapping film = panel + 2 x 19 each way, corners clipped at 45 degrees; taped on three sides, filled, taped on the
@@ -121,5 +124,16 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 filling,
                 fill.pieces()));
         fill.derive(Chamber.Sort.POUCH).forEach(draft::derive);
+        work(pouch, panel, draft, film);
+    }
+
+    /** Film goes round the panel, then it is filled and closed. */
+    private static void work(Pouch pouch, Ground panel, BuildDraft draft, PartId film) {
+        Material fixing = new Materials(draft).adhesive(pouch.fixing(), new Source(pouch.id(), "fixing"));
+        Work.Laying laying = new Work.Laying(List.of(film), fixing, false, false);
+        draft.work(Work.laying(WorkKind.WRAP, pouch.id(), laying, panel.slab()));
+        draft.work(Work.of(WorkKind.ANTI_STATIC, pouch.id(), SlabId.of(film)).with(Caution.DUST));
+        draft.work(Work.of(WorkKind.FILL, pouch.id(), panel.slab()).with(Caution.SMALL_PARTS));
+        draft.work(Work.of(WorkKind.SEAL, pouch.id(), SlabId.of(film), panel.slab()));
     }
 }

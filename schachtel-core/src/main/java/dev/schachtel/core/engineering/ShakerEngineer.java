@@ -16,6 +16,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.DamMake;
 import dev.schachtel.core.card.Shaker;
@@ -25,6 +26,8 @@ import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * Film = window + 2 x overlap; a dam set back from the window's edge; filling n = cover x area of the chamber over the
@@ -84,6 +87,27 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 aperture.in().under(),
                 aperture.cutout().onFace()));
         chamber(shaker, aperture, draft, dam, film);
+        work(shaker, aperture, draft, dam, film);
+    }
+
+    /** The window is traced on what lies behind, film and dam go on the panel's back, then it is filled from there. */
+    private static void work(Shaker shaker, Aperture aperture, BuildDraft draft, Dam dam, PartId film) {
+        Materials stuff = new Materials(draft);
+        Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
+        Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        SlabId under = aperture.in().under();
+        SlabId panel = aperture.in().slab();
+        List<PartId> walls = dam.walls().stream()
+                .map(w -> new PartId(shaker.id(), w.which()))
+                .toList();
+        int pieces = dam.walls().stream().mapToInt(w -> w.at().size()).sum() * shaker.layers();
+        draft.work(Work.of(WorkKind.TRACE, shaker.id(), under, panel));
+        draft.work(
+                Work.laying(WorkKind.FIX_FILM, shaker.id(), new Work.Laying(List.of(film), fixing, true, true), panel));
+        draft.work(Work.laying(WorkKind.LAY_DAM, shaker.id(), new Work.Laying(walls, foam, true, false), panel)
+                .times(pieces));
+        draft.work(Work.of(WorkKind.ANTI_STATIC, shaker.id(), SlabId.of(film)).with(Caution.DUST));
+        draft.work(Work.of(WorkKind.FILL, shaker.id(), under).with(Caution.SMALL_PARTS));
     }
 
     private static Dam.Way way(Shaker shaker, Aperture aperture, BuildDraft draft) {

@@ -2,11 +2,11 @@ package dev.schachtel.core.files;
 
 import java.util.List;
 
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.work.WorkKind;
 
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -52,7 +52,7 @@ public final class RunFile {
         plan.path("steps").forEach(step -> {
             if (step instanceof ObjectNode old && step.path("kind").isString()) {
                 String id = Scalars.kebab(step.path("kind").asString());
-                OpKind kind = OpKind.all().stream()
+                WorkKind kind = WorkKind.all().stream()
                         .filter(k -> k.id().equals(id))
                         .findFirst()
                         .orElseThrow(() -> new RefusedException("run", "no kind of step is called '" + id + "'"));

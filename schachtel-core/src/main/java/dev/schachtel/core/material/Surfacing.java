@@ -1,25 +1,40 @@
 package dev.schachtel.core.material;
 
+import java.util.List;
+
+import dev.schachtel.core.work.WorkKind;
+
 /** Kinds of surface work. What must come before what hangs on the kind, times and tools on the technique. */
 public enum Surfacing {
     /** Ink blended over an area. */
-    INK,
+    INK(WorkKind.INK),
     /** Ink through a stencil. */
-    STENCIL,
+    STENCIL(WorkKind.STENCIL),
     /** Paste through a stencil, which must be washed soon. */
-    PASTE,
-    STAMP,
+    PASTE(WorkKind.PASTE, WorkKind.CLEAN),
+    STAMP(WorkKind.STAMP),
     /** Stamped and heat embossed clear, so that ink stays off. */
-    RESIST,
+    RESIST(WorkKind.PREPARE, WorkKind.POWDER, WorkKind.HEAT),
     /** Stamped, powdered and melted with the heat tool. */
-    EMBOSS,
+    EMBOSS(WorkKind.PREPARE, WorkKind.POWDER, WorkKind.HEAT),
     /** Coloured with pens, pencils or a brush. */
-    COLOUR,
-    SPLATTER,
+    COLOUR(WorkKind.COLOUR),
+    SPLATTER(WorkKind.SPLATTER),
     /** Ink run with alcohol. */
-    WASH,
+    WASH(WorkKind.WASH),
     /** Gloss, liquid pearls or glitter glue: wet on top of everything. */
-    GLOSS;
+    GLOSS(WorkKind.GLOSS);
+
+    private final List<WorkKind> works;
+
+    Surfacing(WorkKind... works) {
+        this.works = List.of(works);
+    }
+
+    /** The work that it takes, in its order; what is done with tools is washed last. */
+    List<WorkKind> works() {
+        return works;
+    }
 
     /** What work of this kind can do to somebody, whatever it is done with. */
     public Hazard hazard() {

@@ -1,5 +1,10 @@
 package dev.schachtel.core.material;
 
+import java.util.List;
+
+import dev.schachtel.core.work.Trait;
+import dev.schachtel.core.work.WorkKind;
+
 /**
  * One way of working on a surface, as the maker's technique book has it. Times are a practised maker's estimates.
  *
@@ -25,5 +30,12 @@ public record Technique(
                     + " min, " + washWithin + " min) must be 0 or more");
         }
         hazard = kind.hazard() == Hazard.NONE ? hazard : kind.hazard();
+    }
+
+    /** The work that it takes, in its order. Washing is left out where nothing spoils. */
+    public List<WorkKind> works() {
+        return kind.works().stream()
+                .filter(w -> washWithin > 0 || !w.has(Trait.WASHES))
+                .toList();
     }
 }

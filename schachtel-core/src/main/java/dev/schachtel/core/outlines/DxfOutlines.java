@@ -2,9 +2,11 @@ package dev.schachtel.core.outlines;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.shape.Lines;
 import dev.schachtel.core.shape.Point;
 
 /** Closed lines of a DXF file, y down, in millimetres: LINE, ARC, CIRCLE, POLYLINE, LWPOLYLINE; inches by $INSUNITS 1. */
@@ -88,8 +90,7 @@ final class DxfOutlines {
             case "INSERT" -> throw new RefusedException("file", "refers to blocks; explode them before saving");
             case "SPLINE", "ELLIPSE" ->
                 throw new RefusedException(
-                        "file",
-                        "holds a " + name.toLowerCase(java.util.Locale.ROOT) + "; save it as polylines or arcs");
+                        "file", "holds a " + name.toLowerCase(Locale.ROOT) + "; save it as polylines or arcs");
             default -> {
                 // Texts, dimensions and the like are no outlines.
             }
@@ -192,33 +193,12 @@ final class DxfOutlines {
 
     /** Puts lines and arcs together whose ends meet. */
     private void chain() {
-        while (!open.isEmpty()) {
-            List<Point> line = open.remove(open.size() - 1);
-            boolean grown = true;
-            while (grown && line.get(0).distanceTo(end(line)) > OutlineFile.MEETS) {
-                grown = false;
-                for (int i = open.size() - 1; i >= 0 && !grown; i--) {
-                    List<Point> other = open.get(i);
-                    boolean ahead = end(line).distanceTo(other.get(0)) <= OutlineFile.MEETS;
-                    boolean back = !ahead && end(line).distanceTo(end(other)) <= OutlineFile.MEETS;
-                    if (ahead || back) {
-                        List<Point> more = new ArrayList<>(open.remove(i));
-                        if (back) {
-                            java.util.Collections.reverse(more);
-                        }
-                        line.addAll(more.subList(1, more.size()));
-                        grown = true;
-                    }
-                }
-            }
-            if (line.size() > 3 && line.get(0).distanceTo(end(line)) <= OutlineFile.MEETS) {
+        for (List<Point> line : Lines.joined(open, OutlineFile.MEETS)) {
+            Point last = line.get(line.size() - 1);
+            if (line.size() > 3 && line.get(0).distanceTo(last) <= OutlineFile.MEETS) {
                 closed.add(line.subList(0, line.size() - 1));
             }
         }
-    }
-
-    private static Point end(List<Point> line) {
-        return line.get(line.size() - 1);
     }
 
     private Point point(List<Group> own, int x, int y) {

@@ -1,5 +1,6 @@
 package dev.schachtel.core.outlines;
 
+import java.awt.geom.AffineTransform;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -30,7 +31,7 @@ final class SvgOutlines {
     /** Shapes in these are not drawn. */
     private static final Set<String> UNSEEN = Set.of("defs", "clipPath", "mask", "pattern", "marker", "symbol");
 
-    private final Deque<Affine> transforms = new ArrayDeque<>();
+    private final Deque<AffineTransform> transforms = new ArrayDeque<>();
     private final List<List<Point>> closed = new ArrayList<>();
     private int unseen;
     private int elements;
@@ -56,7 +57,7 @@ final class SvgOutlines {
     }
 
     private void walk(XMLStreamReader xml) throws XMLStreamException {
-        transforms.push(Affine.SAME);
+        transforms.push(new AffineTransform());
         while (xml.hasNext()) {
             switch (xml.next()) {
                 case XMLStreamConstants.DTD, XMLStreamConstants.ENTITY_REFERENCE ->
@@ -85,23 +86,25 @@ final class SvgOutlines {
             throw new RefusedException("file", "is XML, but no SVG");
         }
         unseen += UNSEEN.contains(name) ? 1 : 0;
-        Affine own = name.equals("svg") ? view(xml, elements == 1) : Affine.SAME;
-        Affine now =
-                transforms.peek().then(Affine.parse(text(xml, "transform"))).then(own);
+        AffineTransform now = new AffineTransform(transforms.peek());
+        now.concatenate(Transforms.parse(text(xml, "transform")));
+        if (name.equals("svg")) {
+            now.concatenate(view(xml, elements == 1));
+        }
         transforms.push(now);
         if (unseen == 0) {
-            String data = data(xml, name, now);
+            String data = data(xml, name);
             if (!data.isEmpty()) {
                 figures(data, now);
             }
         }
     }
 
-    private void figures(String data, Affine now) {
-        double error = ERROR / Math.max(1e-6, now.scale());
+    private void figures(String data, AffineTransform now) {
+        double error = ERROR / Math.max(1e-6, Transforms.scale(now));
         for (OutlineText.Figure figure : OutlineText.figures(data, error)) {
-            List<Point> points =
-                    new ArrayList<>(figure.points().stream().map(now::of).toList());
+            List<Point> points = new ArrayList<>(
+                    figure.points().stream().map(p -> Transforms.moved(now, p)).toList());
             Point last = points.get(points.size() - 1);
             boolean meets = points.size() > 3 && points.get(0).distanceTo(last) <= OutlineFile.MEETS;
             if (points.size() > 3 && points.get(0).distanceTo(last) < 1e-6) {
@@ -114,7 +117,7 @@ final class SvgOutlines {
     }
 
     /** The shape as path data in its own coordinates; empty for what is no shape. */
-    private static String data(XMLStreamReader xml, String name, Affine now) {
+    private static String data(XMLStreamReader xml, String name) {
         return switch (name) {
             case "path" -> text(xml, "d");
             case "polygon" -> "M" + text(xml, "points") + "Z";
@@ -151,15 +154,15 @@ final class SvgOutlines {
     }
 
     /** What turns the file's figures into millimetres; a nested svg is only moved. */
-    private static Affine view(XMLStreamReader xml, boolean outermost) {
+    private static AffineTransform view(XMLStreamReader xml, boolean outermost) {
         if (!outermost) {
-            return Affine.moved(figure(xml, "x"), figure(xml, "y"));
+            return AffineTransform.getTranslateInstance(figure(xml, "x"), figure(xml, "y"));
         }
         String[] box = text(xml, "viewBox").strip().split("[\\s,]+");
         double width = millimetres(text(xml, "width"));
         double height = millimetres(text(xml, "height"));
         if (box.length != 4) {
-            return Affine.scaled(PIXEL, PIXEL);
+            return AffineTransform.getScaleInstance(PIXEL, PIXEL);
         }
         double w = number(box[2]);
         double h = number(box[3]);
@@ -169,7 +172,9 @@ final class SvgOutlines {
         double x = width > 0 ? width / w : height > 0 ? height / h : PIXEL;
         double y = height > 0 ? height / h : x;
         double both = Math.min(x, y);
-        return Affine.scaled(both, both).then(Affine.moved(-number(box[0]), -number(box[1])));
+        AffineTransform view = AffineTransform.getScaleInstance(both, both);
+        view.translate(-number(box[0]), -number(box[1]));
+        return view;
     }
 
     private static double millimetres(String text) {

@@ -8,13 +8,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import dev.schachtel.core.assembly.Tool;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.schedule.Link;
 import dev.schachtel.core.schedule.Problem;
 import dev.schachtel.core.schedule.Schedule;
 import dev.schachtel.core.schedule.Scheduling;
 import dev.schachtel.core.schedule.Task;
+import dev.schachtel.core.work.Tool;
 
 /** Plans what is left of a run afresh, by as many hands as are there, with what dries already. */
 final class Forecast {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-import dev.schachtel.core.assembly.OpKind;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * What has to be done again when something went wrong with one card: cutting the piece anew unless there is a spare, and
@@ -36,7 +36,7 @@ final class Mishap {
                     && (before.holds(wrong.card()) || before.kind().cuts());
             boolean lost = own
                     && done.contains(before.key())
-                    && !before.kind().is(OpKind.LAYOUT)
+                    && !before.kind().is(WorkKind.LAYOUT)
                     && !before.key().equals(at.key());
             if (lost && !(spare && before.kind().cuts())) {
                 last = "again " + wrong.id().substring(0, Math.min(8, wrong.id().length())) + " " + before.key();

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 import dev.schachtel.core.assembly.BuildPlan;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * The steps in their order, as they were when the run began.
@@ -22,7 +22,7 @@ public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
     public static RunPlan of(BuildPlan plan, int spares) {
         List<RunStep> steps = new ArrayList<>();
         for (Step step : plan.steps()) {
-            boolean wet = step.op().is(OpKind.CLEAN);
+            boolean wet = step.op().is(WorkKind.CLEAN);
             steps.add(new RunStep(
                     step.key(),
                     step.op().id(),

@@ -12,8 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import dev.schachtel.core.assembly.Caution;
-import dev.schachtel.core.assembly.Tool;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.Tool;
 
 /** A run after its events. Immutable to the outside; made anew from all events each time. */
 public final class RunState {

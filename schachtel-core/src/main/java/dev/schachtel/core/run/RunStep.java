@@ -2,8 +2,8 @@ package dev.schachtel.core.run;
 
 import java.util.List;
 
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * One step as it was planned when the run began, or as a mishap added it.
@@ -21,7 +21,7 @@ import dev.schachtel.core.material.Hazard;
 public record RunStep(
         String key,
         String op,
-        OpKind kind,
+        WorkKind kind,
         int first,
         int last,
         List<Integer> aside,

@@ -3,6 +3,9 @@ package dev.schachtel.core.tolerance;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.apache.commons.statistics.distribution.ContinuousDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
@@ -79,20 +82,20 @@ public final class Borders {
         return borders.size();
     }
 
-    /** The share of cards on which all look even when pieces are laid with this spread, one sigma each way. */
+    /**
+     * The share of cards on which all look even when pieces are laid with this spread, one sigma each way; all if there is
+     * no spread.
+     */
     public double even(Length sigma) {
+        if (!sigma.isPositive()) {
+            return 1;
+        }
+        ContinuousDistribution off = NormalDistribution.of(0, Mm.of(sigma));
         double share = 1;
         for (double border : borders) {
-            double within = errorFunction(border / 2 / (Mm.of(sigma) * Math.sqrt(2)));
+            double within = off.probability(-border / 2, border / 2);
             share *= within * within;
         }
         return share;
-    }
-
-    /** For arguments from 0, to 1.5e-7: Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26. */
-    static double errorFunction(double x) {
-        double t = 1 / (1 + 0.3275911 * x);
-        double sum = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
-        return 1 - sum * Math.exp(-x * x);
     }
 }

@@ -15,6 +15,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -53,7 +55,7 @@ class AssemblyTest {
         StepsRecheck.check(plan, card.plan().build(), card.plan().workshop());
         assertThat(plan.contradictions()).isEmpty();
         assertThat(plan.steps()).extracting(Step::key).doesNotHaveDuplicates();
-        assertThat(plan.steps().get(plan.steps().size() - 1).op().kind()).isEqualTo(OpKind.ENVELOPE);
+        assertThat(plan.steps().get(plan.steps().size() - 1).op().kind()).isEqualTo(WorkKind.ENVELOPE);
     }
 
     /** Trimming and marking are house rules of their own: SurfaceTest has them. */
@@ -76,20 +78,24 @@ class AssemblyTest {
 
     @Test
     void theShakerIsTracedSealedFilledAndClosedInThatOrder() {
-        List<OpKind> order = TestCards.upperStation().plan().assembly().steps().stream()
+        List<WorkKind> order = TestCards.upperStation().plan().assembly().steps().stream()
                 .map(s -> s.op().kind())
-                .filter(
-                        Set.of(
-                                OpKind.TRACE,
-                                OpKind.FIX_FILM,
-                                OpKind.LAY_DAM,
-                                OpKind.ANTI_STATIC,
-                                OpKind.FILL,
-                                OpKind.CLOSE)::contains)
+                .filter(Set.of(
+                        WorkKind.TRACE,
+                        WorkKind.FIX_FILM,
+                        WorkKind.LAY_DAM,
+                        WorkKind.ANTI_STATIC,
+                        WorkKind.FILL,
+                        WorkKind.CLOSE)::contains)
                 .toList();
         assertThat(order)
                 .containsExactly(
-                        OpKind.TRACE, OpKind.FIX_FILM, OpKind.LAY_DAM, OpKind.ANTI_STATIC, OpKind.FILL, OpKind.CLOSE);
+                        WorkKind.TRACE,
+                        WorkKind.FIX_FILM,
+                        WorkKind.LAY_DAM,
+                        WorkKind.ANTI_STATIC,
+                        WorkKind.FILL,
+                        WorkKind.CLOSE);
     }
 
     /** While the film dries the hands lay foam, glue the sentiment and line the inside. */
@@ -101,7 +107,7 @@ class AssemblyTest {
                 .assembly();
         assertThat(plan.drying()).isEqualTo(Duration.ofMinutes(50));
         Step film = plan.steps().stream()
-                .filter(s -> s.op().is(OpKind.FIX_FILM))
+                .filter(s -> s.op().is(WorkKind.FIX_FILM))
                 .findFirst()
                 .orElseThrow();
         long worked = plan.steps().stream()

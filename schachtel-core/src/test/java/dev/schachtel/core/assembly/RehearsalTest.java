@@ -12,6 +12,7 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -42,13 +43,13 @@ class RehearsalTest {
 
     @Test
     void nothingIsUsedBeforeItIsCut() {
-        expect(moved(o -> o.is(OpKind.DIE_CUT), 40), Rehearsal.Fault.NOT_MADE, CAR);
+        expect(moved(o -> o.is(WorkKind.DIE_CUT), 40), Rehearsal.Fault.NOT_MADE, CAR);
     }
 
     /** The car is larger than its slot: stuck on too early it does not come through. */
     @Test
     void nothingPassesWhatIsSmaller() {
-        BuildPlan plan = moved(o -> o.is(OpKind.INSERT), 40);
+        BuildPlan plan = moved(o -> o.is(WorkKind.INSERT), 40);
         expect(plan, Rehearsal.Fault.DOES_NOT_PASS, CAR);
         expect(plan, Rehearsal.Fault.OUT_OF_REACH, RETAINER);
     }
@@ -56,14 +57,14 @@ class RehearsalTest {
     /** Foam on the back of a panel that lies already. */
     @Test
     void theBackOfWhatLiesIsOutOfReach() {
-        BuildPlan plan = moved(o -> o.is(OpKind.FIX_FILM), 40);
+        BuildPlan plan = moved(o -> o.is(WorkKind.FIX_FILM), 40);
         expect(plan, Rehearsal.Fault.OUT_OF_REACH, new PartId(new Id("shaker"), "film"));
     }
 
     @Test
     void aPanelWithoutItsFoamIsHeldByNothing() {
         Plan plain = TestCards.raised().plan();
-        BuildPlan plan = without(plain.assembly(), o -> o.is(OpKind.LAY_FOAM));
+        BuildPlan plan = without(plain.assembly(), o -> o.is(WorkKind.LAY_FOAM));
         assertThat(Rehearsal.of(plain.build(), plan))
                 .anyMatch(f -> f.fault() == Rehearsal.Fault.HELD_BY_NOTHING
                         && f.part().equals(new PartId(new Id("panel"), "")));

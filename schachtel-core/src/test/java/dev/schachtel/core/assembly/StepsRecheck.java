@@ -5,6 +5,7 @@ import java.util.List;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.work.Caution;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

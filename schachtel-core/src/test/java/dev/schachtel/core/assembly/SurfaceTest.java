@@ -25,6 +25,8 @@ import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -51,7 +53,7 @@ class SurfaceTest {
 
     private static List<String> order(BuildPlan plan) {
         return plan.steps().stream()
-                .filter(s -> s.op().surface().isPresent() || s.op().is(OpKind.DIE_CUT))
+                .filter(s -> s.op().surface().isPresent() || s.op().is(WorkKind.DIE_CUT))
                 .map(s -> s.op().id())
                 .toList();
     }
@@ -86,11 +88,11 @@ class SurfaceTest {
         BuildPlan plan =
                 worked("panel paste-stencil").set("brief", "cards", "12").plan().assembly();
         List<Step> rounds = plan.steps().stream()
-                .filter(s -> s.op().is(OpKind.PASTE) || s.op().is(OpKind.CLEAN))
+                .filter(s -> s.op().is(WorkKind.PASTE) || s.op().is(WorkKind.CLEAN))
                 .toList();
         assertThat(rounds)
                 .extracting(s -> s.op().kind())
-                .containsExactly(OpKind.PASTE, OpKind.CLEAN, OpKind.PASTE, OpKind.CLEAN);
+                .containsExactly(WorkKind.PASTE, WorkKind.CLEAN, WorkKind.PASTE, WorkKind.CLEAN);
         for (int i = 0; i < rounds.size(); i += 2) {
             Duration waited = rounds.get(i + 1).start().minus(rounds.get(i).end());
             assertThat(waited).isLessThanOrEqualTo(Duration.ofMinutes(10));
@@ -106,7 +108,7 @@ class SurfaceTest {
                 .plan()
                 .assembly();
         List<Step> inks =
-                plan.steps().stream().filter(s -> s.op().is(OpKind.INK)).toList();
+                plan.steps().stream().filter(s -> s.op().is(WorkKind.INK)).toList();
         assertThat(inks).hasSize(2);
         assertThat(inks).extracting(s -> s.time().setsUp()).containsExactly(true, false);
         assertThat(inks.get(1).hands()).isEqualTo(Duration.ofSeconds(4 * 120));
@@ -158,8 +160,8 @@ class SurfaceTest {
     void aHouseRuleTrimsWhatOverhangs() {
         Plan left = plan(OVERHANGING, HouseRules.USUAL);
         Plan trimmed = plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM));
-        assertThat(left.assembly().steps()).noneMatch(s -> s.op().is(OpKind.TRIM_OVERHANG));
-        assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().is(OpKind.TRIM_OVERHANG));
+        assertThat(left.assembly().steps()).noneMatch(s -> s.op().is(WorkKind.TRIM_OVERHANG));
+        assertThat(trimmed.assembly().steps()).anyMatch(s -> s.op().is(WorkKind.TRIM_OVERHANG));
         StepsRecheck.check(trimmed.assembly(), trimmed.build(), trimmed.workshop());
     }
 

@@ -17,8 +17,6 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 import dev.schachtel.core.TestCards;
-import dev.schachtel.core.assembly.Caution;
-import dev.schachtel.core.assembly.OpKind;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.files.RunFile;
@@ -28,6 +26,8 @@ import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -71,7 +71,7 @@ class RunTest {
         return say(plan, event("Oduya", RunEvent.Kind.DONE, next.get().key(), 0));
     }
 
-    private RunState until(RunPlan plan, OpKind kind) {
+    private RunState until(RunPlan plan, WorkKind kind) {
         RunState state = RunState.of(plan, events);
         while (!state.next("Oduya", now).orElseThrow().kind().is(kind)) {
             state = doNext(plan);
@@ -118,7 +118,7 @@ class RunTest {
     @Test
     void oneMakerIsAtOneStep() {
         RunPlan plan = upperStation("0");
-        until(plan, OpKind.FIX_FILM);
+        until(plan, WorkKind.FIX_FILM);
         RunState state = RunState.of(plan, events);
         RunStep first = state.open(now).get(0);
         RunStep other = state.open(now).get(1);
@@ -133,27 +133,27 @@ class RunTest {
     @Test
     void nothingIsBegunBeforeItIsDry() {
         RunPlan plan = upperStation("0");
-        until(plan, OpKind.FIX_FILM);
+        until(plan, WorkKind.FIX_FILM);
         RunState state = doNext(plan);
         RunStep dam = plan.steps().stream()
-                .filter(s -> s.kind().is(OpKind.LAY_DAM))
+                .filter(s -> s.kind().is(WorkKind.LAY_DAM))
                 .findFirst()
                 .orElseThrow();
         assertThat(state.timers(now))
-                .anyMatch(t -> t.step().kind().is(OpKind.FIX_FILM)
+                .anyMatch(t -> t.step().kind().is(WorkKind.FIX_FILM)
                         && t.then().filter(dam::equals).isPresent());
         String why = state.refuses(event("Oduya", RunEvent.Kind.BEGUN, dam.key(), 0));
         assertThat(why).matches("Not dry yet: \\d+ s to go\\.|What it waits for is not done yet\\.");
         now = now.plus(Duration.ofMinutes(30));
         assertThat(RunState.of(plan, events).timers(now))
-                .noneMatch(t -> t.step().kind().is(OpKind.FIX_FILM));
+                .noneMatch(t -> t.step().kind().is(WorkKind.FIX_FILM));
     }
 
     /** The panel of card 3 tears when it is laid down: it is made again for this card alone, the others don't wait. */
     @Test
     void aMishapIsMadeAgain() {
         RunPlan plan = upperStation("0");
-        until(plan, OpKind.CLOSE);
+        until(plan, WorkKind.CLOSE);
         RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
         Duration before = RunState.of(plan, events).left(now);
         RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
@@ -162,7 +162,7 @@ class RunTest {
                 state.steps().stream().filter(s -> s.key().startsWith("again")).toList();
         assertThat(again)
                 .extracting(RunStep::kind)
-                .contains(OpKind.TRIM, OpKind.DIE_CUT, OpKind.FIX_FILM, OpKind.LAY_DAM);
+                .contains(WorkKind.TRIM, WorkKind.DIE_CUT, WorkKind.FIX_FILM, WorkKind.LAY_DAM);
         assertThat(again).allMatch(s -> s.first() == 3 && s.last() == 3);
         assertThat(state.isAside(3)).isTrue();
         assertThat(state.left(now)).isGreaterThan(before);
@@ -174,7 +174,7 @@ class RunTest {
         assertThat(others.cards()).isEqualTo(11);
         assertThat(others.hands() + own.hands()).isCloseTo(close.hands(), within(30));
         RunStep envelope = state.steps().get(state.steps().size() - 1);
-        assertThat(envelope.kind()).isEqualTo(OpKind.ENVELOPE);
+        assertThat(envelope.kind()).isEqualTo(WorkKind.ENVELOPE);
         say(plan, event("Oduya", RunEvent.Kind.BEGUN, others.key(), 0));
         now = now.plusSeconds(others.hands());
         state = say(plan, event("Oduya", RunEvent.Kind.DONE, others.key(), 0));
@@ -191,7 +191,7 @@ class RunTest {
     @Test
     void afterAMishapTheRestIsPlannedAnew() {
         RunPlan plan = upperStation("0");
-        until(plan, OpKind.CLOSE);
+        until(plan, WorkKind.CLOSE);
         RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
         RunState before = RunState.of(plan, events);
         RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
@@ -222,7 +222,7 @@ class RunTest {
         Duration together = RunState.of(two, events).left(now);
         assertThat(together)
                 .isLessThan(RunState.of(alone, events).left(now).multipliedBy(3).dividedBy(4));
-        until(two, OpKind.CLOSE);
+        until(two, WorkKind.CLOSE);
         RunStep close = RunState.of(two, events).next("Oduya", now).orElseThrow();
         events.add(event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
         assertThat(RunState.of(two, events).left(now))
@@ -295,7 +295,7 @@ class RunTest {
         String one = released("run-1.json");
         RunPlan plan = RunFile.read(one);
         assertThat(plan.steps()).hasSizeGreaterThan(8);
-        assertThat(plan.steps().get(0).kind()).isEqualTo(OpKind.TRIM);
+        assertThat(plan.steps().get(0).kind()).isEqualTo(WorkKind.TRIM);
         assertThat(plan.cards()).isEqualTo(2);
         assertThat(RunFile.read(RunFile.write(plan))).isEqualTo(plan);
         String zero = one.replaceAll("\"hazard\":\"[A-Z]+\",", "")
@@ -320,14 +320,14 @@ class RunTest {
     @Test
     void aSpareSavesTheCutting() {
         RunPlan plan = upperStation("2");
-        until(plan, OpKind.CLOSE);
+        until(plan, WorkKind.CLOSE);
         RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
         RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
         assertThat(state.spareTaken(state.mishaps().get(0))).isTrue();
         assertThat(state.steps())
                 .filteredOn(s -> s.key().startsWith("again"))
                 .extracting(RunStep::kind)
-                .doesNotContain(OpKind.TRIM, OpKind.DIE_CUT);
+                .doesNotContain(WorkKind.TRIM, WorkKind.DIE_CUT);
     }
 
     @Test

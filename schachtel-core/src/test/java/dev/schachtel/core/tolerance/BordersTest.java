@@ -25,11 +25,16 @@ class BordersTest {
         return card;
     }
 
-    /** Tables of the error function, to four places. */
+    /** Tables of the normal distribution: within 1, 2 and 3 sigma lie 68.27, 95.45 and 99.73 %, and that both ways. */
     @ParameterizedTest
-    @CsvSource({"0, 0", "0.1, 0.1125", "0.5, 0.5205", "1, 0.8427", "1.5, 0.9661", "2, 0.9953", "3, 1.0000"})
-    void theErrorFunctionIsThatOfTheTables(double x, double value) {
-        assertThat(Borders.errorFunction(x)).isCloseTo(value, within(5e-5));
+    @CsvSource({"2.4 mm, 0.6827", "4.8 mm, 0.9545", "7.2 mm, 0.9973"})
+    void theShareIsThatOfTheTables(String border, double within) {
+        assertThat(Borders.of(mats(border).build()).even(BY_EYE)).isCloseTo(within * within, within(2e-4));
+    }
+
+    @Test
+    void aHandWithoutSpreadSpoilsNothing() {
+        assertThat(Borders.of(mats("2 mm").build()).even(Length.ZERO)).isEqualTo(1);
     }
 
     /** The formula against builds played with dice: a border is even if it is off by at most half, both ways. */

@@ -1,4 +1,4 @@
-package dev.schachtel.core.assembly;
+package dev.schachtel.core.work;
 
 /** What can hurt somebody at a step. */
 public enum Caution {

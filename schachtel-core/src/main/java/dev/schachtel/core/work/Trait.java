@@ -1,4 +1,4 @@
-package dev.schachtel.core.assembly;
+package dev.schachtel.core.work;
 
 /** What sort of thing an operation does; rules and planners ask for this and not for the operation's name. */
 public enum Trait {
@@ -12,6 +12,10 @@ public enum Trait {
     PLACES,
     /** Works on a surface. */
     SURFACE,
+    /** Washes what was worked with, once however many pieces there were. */
+    WASHES,
+    /** Leaves a surface that must dry. */
+    WETS,
     /** Done once for all cards, whatever the lots: what is cut together is set up together. */
     WHOLE,
     /** Is left under a weight afterwards, not on a drying board. */

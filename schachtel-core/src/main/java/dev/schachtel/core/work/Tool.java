@@ -1,4 +1,4 @@
-package dev.schachtel.core.assembly;
+package dev.schachtel.core.work;
 
 /** Tools of which the workshop has one, so that only one pair of hands works with it at a time. */
 public enum Tool {

@@ -1,0 +1,221 @@
+package dev.schachtel.core.work;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import dev.schachtel.core.house.WorkTime;
+
+/**
+ * A kind of operation.
+ *
+ * @param id as files, words and stored runs call it: {@code fix-film}
+ * @param tool the one tool of its sort that it holds
+ * @param setUp once, before the first thing; a practised maker's estimate unless the workshop's book says otherwise
+ * @param each for each thing worked on, likewise
+ */
+public record WorkKind(
+        String id, Set<Trait> traits, Optional<Tool> tool, Optional<Caution> caution, Duration setUp, Duration each) {
+    public static final WorkKind TRIM = cut("trim", 240, 40).with(Tool.TRIMMER).with(Caution.TRIMMER);
+    public static final WorkKind DIE_CUT =
+            cut("die-cut", 240, 60).with(Tool.ROLLER_MACHINE).with(Caution.ROLLER_MACHINE);
+    public static final WorkKind ELECTRONIC_CUT =
+            cut("electronic-cut", 180, 60).with(Tool.CUTTER).with(Caution.BLADE);
+    public static final WorkKind KNIFE_CUT = cut("knife-cut", 120, 45).with(Caution.BLADE);
+    public static final WorkKind PUNCH = cut("punch", 20, 15);
+    public static final WorkKind SNIP_FOAM = cut("snip-foam", 60, 15).with(Caution.BLADE);
+    public static final WorkKind SCORE = of("score", 60, 45).with(Tool.SCORING_BOARD);
+    public static final WorkKind FOLD = of("fold", 0, 60);
+    public static final WorkKind LAYOUT = of("layout", 60, 120, Trait.WHOLE);
+    /** Marking where pieces lie, one after the other. */
+    public static final WorkKind MARK = of("mark", 30, 20);
+
+    public static final WorkKind TRACE = of("trace", 30, 120);
+    public static final WorkKind FIX_FILM = of("fix-film", 60, 150, Trait.JOINS, Trait.STICKS, Trait.PRESSED);
+    public static final WorkKind LAY_DAM = sticks("lay-dam", 60, 25);
+    public static final WorkKind LAY_FOAM = sticks("lay-foam", 30, 30);
+    /** A piece of foam that holds nothing up, such as a stop bar. */
+    public static final WorkKind STICK_FOAM = sticks("stick-foam", 20, 45);
+    /** Several sheets of the same part glued into one. */
+    public static final WorkKind STACK = of("stack", 60, 45, Trait.STICKS);
+
+    public static final WorkKind WRAP = sticks("wrap", 60, 120);
+    public static final WorkKind SEAL = of("seal", 20, 40);
+    public static final WorkKind GLUE_BEHIND = sticks("glue-behind", 30, 60);
+    /** Put in so that it moves: held by nothing but its shape. */
+    public static final WorkKind INSERT = of("insert", 20, 60, Trait.JOINS);
+
+    public static final WorkKind THREAD = of("thread", 30, 60, Trait.JOINS);
+    /** Pieces and their mirrors glued together round the thread that they hang from. */
+    public static final WorkKind HANG = sticks("hang", 45, 90);
+    /** The leaves of a base glued to the strip that hinges them. */
+    public static final WorkKind HINGE = sticks("hinge", 30, 120);
+
+    public static final WorkKind ANTI_STATIC = of("anti-static", 30, 60);
+    public static final WorkKind FILL = of("fill", 60, 120);
+    /** A panel laid down over what it closes. */
+    public static final WorkKind CLOSE = placed("close", 30, 240);
+
+    public static final WorkKind ATTACH = placed("attach", 30, 90);
+    /** A piece on foam that closes nothing. */
+    public static final WorkKind RAISE = placed("raise", 20, 60);
+
+    public static final WorkKind LINE = placed("line", 30, 120);
+    public static final WorkKind TRY_MOTION = of("try-motion", 0, 30);
+    public static final WorkKind SLIP_ON = of("slip-on", 30, 60, Trait.JOINS);
+    public static final WorkKind TRY = of("try", 0, 60);
+    public static final WorkKind ENVELOPE = of("envelope", 30, 60);
+    /** Cutting off what stands over the edge of its panel. */
+    public static final WorkKind TRIM_OVERHANG =
+            of("trim-overhang", 30, 45).with(Tool.TRIMMER).with(Caution.TRIMMER);
+
+    public static final WorkKind INK = surface("ink", 60, 120);
+    public static final WorkKind STENCIL = surface("stencil", 90, 90);
+    public static final WorkKind PASTE = surface("paste", 60, 90);
+    /** Washing a stencil. */
+    public static final WorkKind CLEAN = of("clean", 0, 120, Trait.SURFACE, Trait.OWN_TIMES, Trait.WASHES);
+
+    public static final WorkKind STAMP = surface("stamp", 90, 40);
+    /** Taking the cling off before powder. */
+    public static final WorkKind PREPARE =
+            of("prepare", 20, 15, Trait.SURFACE, Trait.OWN_TIMES).with(Caution.DUST);
+
+    public static final WorkKind POWDER = of("powder", 120, 90, Trait.SURFACE);
+    public static final WorkKind HEAT = of("heat", 60, 30, Trait.SURFACE, Trait.OWN_TIMES, Trait.WETS)
+            .with(Tool.HEAT_TOOL)
+            .with(Caution.HEAT);
+    public static final WorkKind COLOUR = surface("colour", 30, 240);
+    public static final WorkKind SPLATTER = surface("splatter", 60, 30);
+    /** Ink run with alcohol. */
+    public static final WorkKind WASH = surface("wash", 120, 90).with(Caution.SOLVENT);
+
+    public static final WorkKind GLOSS = surface("gloss", 20, 40);
+
+    private static final List<WorkKind> ALL = List.of(
+            TRIM,
+            DIE_CUT,
+            ELECTRONIC_CUT,
+            KNIFE_CUT,
+            PUNCH,
+            SNIP_FOAM,
+            SCORE,
+            FOLD,
+            LAYOUT,
+            MARK,
+            TRACE,
+            FIX_FILM,
+            LAY_DAM,
+            LAY_FOAM,
+            STICK_FOAM,
+            STACK,
+            WRAP,
+            SEAL,
+            GLUE_BEHIND,
+            INSERT,
+            THREAD,
+            HANG,
+            HINGE,
+            ANTI_STATIC,
+            FILL,
+            CLOSE,
+            ATTACH,
+            RAISE,
+            LINE,
+            TRY_MOTION,
+            SLIP_ON,
+            TRY,
+            ENVELOPE,
+            TRIM_OVERHANG,
+            INK,
+            STENCIL,
+            PASTE,
+            CLEAN,
+            STAMP,
+            PREPARE,
+            POWDER,
+            HEAT,
+            COLOUR,
+            SPLATTER,
+            WASH,
+            GLOSS);
+
+    public WorkKind {
+        traits = Set.copyOf(traits);
+        if (setUp.isNegative() || each.isNegative()) {
+            throw new IllegalArgumentException("times of '" + id + "' (" + setUp + ", " + each + ") must be 0 or more");
+        }
+    }
+
+    /** All that the craft knows, in the order of the work. */
+    public static List<WorkKind> all() {
+        return ALL;
+    }
+
+    private static WorkKind of(String id, int setUpSeconds, int eachSeconds, Trait... traits) {
+        return new WorkKind(
+                id,
+                Set.of(traits),
+                Optional.empty(),
+                Optional.empty(),
+                Duration.ofSeconds(setUpSeconds),
+                Duration.ofSeconds(eachSeconds));
+    }
+
+    private static WorkKind cut(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.CUTS, Trait.WHOLE);
+    }
+
+    private static WorkKind sticks(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.JOINS, Trait.STICKS);
+    }
+
+    private static WorkKind placed(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.JOINS, Trait.STICKS, Trait.PLACES);
+    }
+
+    private static WorkKind surface(String id, int setUpSeconds, int eachSeconds) {
+        return of(id, setUpSeconds, eachSeconds, Trait.SURFACE, Trait.WETS);
+    }
+
+    private WorkKind with(Tool one) {
+        return new WorkKind(id, traits, Optional.of(one), caution, setUp, each);
+    }
+
+    private WorkKind with(Caution one) {
+        return new WorkKind(id, traits, tool, Optional.of(one), setUp, each);
+    }
+
+    /** With the times that the workshop's book has for it. */
+    public WorkKind timed(List<WorkTime> book) {
+        return book.stream()
+                .filter(t -> t.work().equals(id))
+                .findFirst()
+                .map(t -> new WorkKind(
+                        id, traits, tool, caution, Duration.ofSeconds(t.setUp()), Duration.ofSeconds(t.each())))
+                .orElse(this);
+    }
+
+    /** The times that hold until the book says otherwise. */
+    public WorkTime usual() {
+        WorkKind plain = ALL.stream().filter(this::is).findFirst().orElse(this);
+        return new WorkTime(id, (int) plain.setUp.toSeconds(), (int) plain.each.toSeconds());
+    }
+
+    /** Whether it is this kind, whatever times the book has for it. */
+    public boolean is(WorkKind other) {
+        return id.equals(other.id);
+    }
+
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    public boolean cuts() {
+        return has(Trait.CUTS);
+    }
+
+    public boolean isSurface() {
+        return has(Trait.SURFACE);
+    }
+}
