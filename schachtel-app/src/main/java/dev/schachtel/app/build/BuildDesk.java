@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import org.springframework.stereotype.Component;
 
@@ -40,7 +41,7 @@ class BuildDesk {
         this.house = house;
     }
 
-    BuildView view(StoredCard card, Plan plan, Plans.HouseWays ways, int open) {
+    BuildView view(StoredCard card, Plan plan, Plans.HouseAnswers ways, int open) {
         BuildPlan steps = plan.assembly();
         String link = "/cards/" + card.id() + "/build?step=";
         return new BuildView(
@@ -121,19 +122,14 @@ class BuildDesk {
                 !step.op().cautions().isEmpty(),
                 Times.minutes(step.hands()),
                 open,
-                new BuildView.Window(
-                        step.waitsFor().stream().max(Integer::compare).orElse(0) + 1,
-                        step.frees().stream()
-                                        .min(Integer::compare)
-                                        .orElse(plan.assembly().steps().size() + 1)
-                                - 1));
+                plan.assembly().window(step));
     }
 
     private static List<String> letters(Step step, Build build) {
         Map<?, String> letters = build.letters();
         return step.op().parts().stream()
                 .map(letters::get)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .distinct()
                 .toList();
     }

@@ -3,6 +3,7 @@ package dev.schachtel.app.build;
 import java.util.List;
 
 import dev.schachtel.app.frame.Frames.Frame;
+import dev.schachtel.core.assembly.BuildPlan;
 
 /** What the Build station shows. Texts that end in Html are safe HTML. */
 public record BuildView(
@@ -11,7 +12,7 @@ public record BuildView(
     public record House(
             List<Question> questions,
             boolean compared,
-            List<Way> ways,
+            List<Lots> ways,
             int makers,
             int boards,
             int weights,
@@ -27,7 +28,7 @@ public record BuildView(
             String word, String name, String says, String cost, String css, boolean yours, String trouble) {}
 
     /** A size of lots. */
-    public record Way(int together, String name, boolean now, String difference) {}
+    public record Lots(int together, String name, boolean now, String difference) {}
 
     /** How long it takes, in words. */
     public record Sums(
@@ -44,10 +45,7 @@ public record BuildView(
             boolean care,
             long minutes,
             boolean open,
-            Window window) {}
-
-    /** Numbers of the steps between which it may be moved. */
-    public record Window(int from, int to) {}
+            BuildPlan.Window window) {}
 
     /** The step that is shown in full. */
     public record Open(

@@ -23,7 +23,7 @@ class HouseDesk {
         this.wording = wording;
     }
 
-    List<BuildView.Question> questions(Plan plan, Plans.HouseWays ways) {
+    List<BuildView.Question> questions(Plan plan, Plans.HouseAnswers ways) {
         return ways.questions().stream()
                 .map(s -> new BuildView.Question(
                         s.question(),
@@ -69,10 +69,10 @@ class HouseDesk {
     }
 
     /** Sizes of lots against all at once. */
-    List<BuildView.Way> ways(BuildPlan plan) {
+    List<BuildView.Lots> ways(BuildPlan plan) {
         Duration now = plan.total();
-        return plan.batch().ways().stream()
-                .map(w -> new BuildView.Way(
+        return plan.batch().sizes().stream()
+                .map(w -> new BuildView.Lots(
                         w.together(),
                         w.together() == plan.batch().cards()
                                 ? "all at once"

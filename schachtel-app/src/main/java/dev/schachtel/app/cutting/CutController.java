@@ -84,7 +84,7 @@ public class CutController {
         CutChoice choice() {
             return new CutChoice(
                     part,
-                    method.isBlank() ? Optional.empty() : CutDesk.method(method),
+                    method.isBlank() ? Optional.empty() : CutRows.method(method),
                     from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)),
                     Boolean.TRUE.equals(middle));
         }

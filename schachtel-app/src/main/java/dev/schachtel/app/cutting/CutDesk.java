@@ -1,36 +1,27 @@
 package dev.schachtel.app.cutting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.store.StoredCard;
-import dev.schachtel.app.words.Html;
-import dev.schachtel.core.build.Amount;
-import dev.schachtel.core.build.Form;
-import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.DieRun;
-import dev.schachtel.core.cutting.Harvest;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
-import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -44,12 +35,10 @@ class CutDesk {
     private static final double SCALE = 190.0 / 305;
     private final Frames frames;
     private final ProgramDesk programs;
-    private final Ways ways;
 
-    CutDesk(Frames frames, ProgramDesk programs, Ways ways) {
+    CutDesk(Frames frames, ProgramDesk programs) {
         this.frames = frames;
         this.programs = programs;
-        this.ways = ways;
     }
 
     /**
@@ -76,14 +65,14 @@ class CutDesk {
                 frames.frame(card, plan, "cut"),
                 materials,
                 program,
-                cutting.demands().stream().map(d -> row(d, plan)).toList(),
+                cutting.demands().stream().map(d -> CutRows.row(d, plan)).toList(),
                 cutting.rolls().stream().map(r -> roll(r)).toList(),
                 DieRun.of(plan.build(), cutting.demands(), plan.workshop()).stream()
                         .map(r -> roller(r, units))
                         .toList(),
                 sum(card, cutting, program),
                 seek(cutting, look),
-                look.compare() ? ways.of(plan) : List.of());
+                look.compare() ? Comparison.of(plan) : List.of());
     }
 
     CutView.Program program(Plan plan, int stroke) {
@@ -257,74 +246,5 @@ class CutDesk {
 
     private static String metres(Length length) {
         return String.format(Locale.ROOT, "%.2f m", length.nanometres() / 1e9);
-    }
-
-    private static CutView.Row row(Demand demand, Plan plan) {
-        Units units = plan.spec().units();
-        Form form = demand.part().form();
-        String size = form.sort() == Form.Sort.ROUND || form.sort() == Form.Sort.RING
-                ? Html.of(form.width(), units) + (form.sort() == Form.Sort.RING ? " ring" : " round")
-                : Html.result(Amount.of(form.width(), form.height()), units);
-        boolean roll = demand.part().material().fromRoll();
-        return new CutView.Row(
-                demand.letter(),
-                demand.part().id().toString(),
-                demand.part().owner().value(),
-                demand.part().name(),
-                size,
-                demand.part().material().name(),
-                demand.count(),
-                low(demand.part().method().name()) + passes(demand, plan),
-                roll ? List.of() : methods(demand),
-                roll ? List.of() : from(demand, plan),
-                demand.grain() == Grain.NONE ? "" : demand.grain() == Grain.UP ? "grain up" : "grain across",
-                middle(demand, plan));
-    }
-
-    private static CutView.Middle middle(Demand demand, Plan plan) {
-        boolean used = plan.spec()
-                .cut(demand.part().id().toString())
-                .filter(CutChoice::middle)
-                .isPresent();
-        return new CutView.Middle(used || Harvest.has(plan.build(), demand.part()), used);
-    }
-
-    private static String passes(Demand demand, Plan plan) {
-        boolean own = demand.part().method() == CutMethod.DIE;
-        boolean window = demand.part().cutouts().stream().anyMatch(c -> c.method() == CutMethod.DIE);
-        int times = plan.workshop().tools().passes(demand.part().form().longer());
-        String drops = demand.dropped().map(d -> ", drops out of " + d.outOf()).orElse("");
-        return drops + (window && !own ? ", then die" : "") + (own && times > 1 ? ", " + times + " passes" : "");
-    }
-
-    private static List<CutView.Option> methods(Demand demand) {
-        return Arrays.stream(CutMethod.values())
-                .filter(m -> m != CutMethod.PUNCH)
-                .map(m -> new CutView.Option(
-                        low(m.name()), low(m.name()), m == demand.part().method()))
-                .toList();
-    }
-
-    private static List<CutView.Option> from(Demand demand, Plan plan) {
-        List<CutView.Option> all = new ArrayList<>();
-        all.add(new CutView.Option("", "whichever is best", demand.from().isEmpty()));
-        Units units = plan.spec().units();
-        for (Sheet s : plan.workshop().sheetsOf(demand.part().material().id())) {
-            String name = units.show(s.width()) + " × " + units.show(s.height()) + (s.canBeBought() ? "" : " offcut");
-            all.add(new CutView.Option(
-                    s.id().value(), name, demand.from().filter(s.id()::equals).isPresent()));
-        }
-        return all;
-    }
-
-    /** A way of cutting by its word; empty if there is none of that name. */
-    static Optional<CutMethod> method(String word) {
-        return Arrays.stream(CutMethod.values())
-                .filter(m -> low(m.name()).equals(word))
-                .findFirst();
-    }
-
-    static String low(String name) {
-        return name.toLowerCase(Locale.ROOT);
     }
 }

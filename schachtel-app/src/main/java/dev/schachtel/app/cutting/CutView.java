@@ -14,7 +14,7 @@ public record CutView(
         List<Roller> roller,
         Sum sum,
         Seek seek,
-        List<Way> ways) {
+        List<Other> others) {
     /** One material: its sheets as drawings, and the proof in a sentence. */
     public record Material(String name, List<Picture> sheets, String proof, String stock, boolean short0) {}
 
@@ -67,6 +67,6 @@ public record CutView(
     public record Seek(boolean proved, boolean whole, boolean on, int spent, String words) {}
 
     /** The plan if the maker went about it another way; take is the answer to whether middles are used, if it can be taken. */
-    public record Way(
+    public record Other(
             String name, String sheets, String waste, String cost, String settings, boolean now, String take) {}
 }

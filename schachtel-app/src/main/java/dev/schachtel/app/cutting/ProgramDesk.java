@@ -6,7 +6,6 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.words.Html;
-import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.cutting.TrimmerProgram;
@@ -51,17 +50,6 @@ class ProgramDesk {
             }
         }
         return new CutView.Program(settings, number, open > number ? 0 : open, svg, words);
-    }
-
-    /** Counts the settings and strokes of a plan. */
-    static int[] count(CutPlan plan) {
-        int[] count = new int[2];
-        for (MaterialPlan material : plan.materials()) {
-            TrimmerProgram program = TrimmerProgram.of(material.sheets(), 1);
-            count[0] += program.settings().size();
-            count[1] += program.strokes();
-        }
-        return count;
     }
 
     /** Strokes that free the same from the same sheets, one after the other, are one line. */

@@ -66,9 +66,9 @@ class DecorateDesk {
                         .toList());
     }
 
-    private static DecorateView.Way way(Plan plan, Technique t) {
+    private static DecorateView.Entry way(Plan plan, Technique t) {
         boolean free = t.kind().hazard() == Hazard.NONE;
-        return new DecorateView.Way(
+        return new DecorateView.Entry(
                 t.id().value(),
                 t.name(),
                 t.tool(),

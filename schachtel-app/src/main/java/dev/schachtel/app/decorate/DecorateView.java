@@ -13,7 +13,7 @@ public record DecorateView(
         List<Tall> heights,
         List<Field.Option> pieces,
         List<Field.Option> ways,
-        List<Way> book,
+        List<Entry> book,
         List<Field.Option> kinds) {
     /** A part and what is done to it, in the order in which it will be done. */
     public record Sheet(String letter, String name, String card, List<Work> works) {}
@@ -42,7 +42,7 @@ public record DecorateView(
      * @param hazards that it may have
      * @param used whether this card has work of it
      */
-    public record Way(
+    public record Entry(
             String id,
             String name,
             String tool,

@@ -184,12 +184,12 @@ public class Plans {
     }
 
     /** What makers do differently on this card; with what each way costs once that was worked out. */
-    public HouseWays ways(CardSpec spec) {
+    public HouseAnswers ways(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
         List<HouseQuestions.Question> known = ways.getIfPresent(key);
         return known == null
-                ? new HouseWays(HouseQuestions.asked(spec, key.workshop), false)
-                : new HouseWays(known, true);
+                ? new HouseAnswers(HouseQuestions.asked(spec, key.workshop), false)
+                : new HouseAnswers(known, true);
     }
 
     /** Works out what each way costs. */
@@ -203,7 +203,7 @@ public class Plans {
      *
      * @param compared whether their costs are worked out
      */
-    public record HouseWays(List<HouseQuestions.Question> questions, boolean compared) {}
+    public record HouseAnswers(List<HouseQuestions.Question> questions, boolean compared) {}
 
     /** The card's plan with its build plan looked for a moment longer. */
     public Plan built(CardSpec spec) {

@@ -149,9 +149,10 @@ class StructureDesk {
     }
 
     private StructureView.Found found(Finding finding, Units units) {
-        List<StructureView.Way> ways = new ArrayList<>();
+        List<StructureView.WayOut> ways = new ArrayList<>();
         for (int i = 0; i < finding.remedies().size(); i++) {
-            ways.add(new StructureView.Way(i, wording.remedy(finding.remedies().get(i), units)));
+            ways.add(new StructureView.WayOut(
+                    i, wording.remedy(finding.remedies().get(i), units)));
         }
         return new StructureView.Found(
                 finding.key(),

@@ -39,10 +39,10 @@ public record StructureView(
 
     /** One finding in words. */
     public record Found(
-            String key, String severity, String word, String html, String select, boolean placed, List<Way> ways) {}
+            String key, String severity, String word, String html, String select, boolean placed, List<WayOut> ways) {}
 
     /** A remedy: which one of its finding, and what its verb says. */
-    public record Way(int index, String html) {}
+    public record WayOut(int index, String html) {}
 
     /** A piece that can be added. */
     public record Addable(String kind, String title, String about, String group) {}

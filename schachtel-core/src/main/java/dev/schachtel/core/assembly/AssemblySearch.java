@@ -35,9 +35,9 @@ public final class AssemblySearch {
             return scheduling.best();
         }
 
-        BuildPlan.Way way() {
+        BuildPlan.LotSize size() {
             Schedule s = best();
-            return new BuildPlan.Way(together, Duration.ofSeconds(s.finish()), Duration.ofSeconds(s.handsOn()));
+            return new BuildPlan.LotSize(together, Duration.ofSeconds(s.finish()), Duration.ofSeconds(s.handsOn()));
         }
     }
 
@@ -112,21 +112,21 @@ public final class AssemblySearch {
     private Attempt best() {
         return attempts.stream()
                 .min(Comparator.comparing((Attempt a) -> a.best().late())
-                        .thenComparing(a -> a.way().total())
-                        .thenComparing(a -> a.way().hands())
+                        .thenComparing(a -> a.size().total())
+                        .thenComparing(a -> a.size().hands())
                         .thenComparing(a -> -a.together))
                 .orElseThrow();
     }
 
     public BuildPlan plan() {
         Attempt best = best();
-        List<BuildPlan.Way> ways = attempts.stream()
-                .map(Attempt::way)
-                .sorted(Comparator.comparing(BuildPlan.Way::together).reversed())
+        List<BuildPlan.LotSize> sizes = attempts.stream()
+                .map(Attempt::size)
+                .sorted(Comparator.comparing(BuildPlan.LotSize::together).reversed())
                 .toList();
         return new BuildPlan(
                 new Steps(before, best.jobs, best.best()).all(),
-                new BuildPlan.Batch(brief.cards(), brief.makers(), best.together, ways),
+                new BuildPlan.Batch(brief.cards(), brief.makers(), best.together, sizes),
                 best.scheduling.floor(),
                 before.contradictions());
     }

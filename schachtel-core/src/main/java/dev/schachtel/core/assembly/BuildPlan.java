@@ -16,16 +16,16 @@ public record BuildPlan(List<Step> steps, Batch batch, Floor floor, List<Contrad
      * How the cards go through.
      *
      * @param together cards in a lot
-     * @param ways other sizes of lots that were tried, and this one
+     * @param sizes other sizes of lots that were tried, and this one
      */
-    public record Batch(int cards, int makers, int together, List<Way> ways) {
+    public record Batch(int cards, int makers, int together, List<LotSize> sizes) {
         public Batch {
-            ways = List.copyOf(ways);
+            sizes = List.copyOf(sizes);
         }
     }
 
     /** A size of lots, with the finish and the handwork that it gave. */
-    public record Way(int together, Duration total, Duration hands) {}
+    public record LotSize(int together, Duration total, Duration hands) {}
 
     /**
      * Rules in a circle: each binds an operation to the next, and the last to the first.
@@ -44,6 +44,21 @@ public record BuildPlan(List<Step> steps, Batch batch, Floor floor, List<Contrad
     public BuildPlan {
         steps = List.copyOf(steps);
         contradictions = List.copyOf(contradictions);
+    }
+
+    /**
+     * Where a step may stand without breaking a rule.
+     *
+     * @param first the number of the earliest place
+     * @param last that of the latest
+     */
+    public record Window(int first, int last) {}
+
+    /** The places that the rules leave a step. */
+    public Window window(Step step) {
+        int first = step.waitsFor().stream().mapToInt(n -> n).max().orElse(0) + 1;
+        int last = step.frees().stream().mapToInt(n -> n).min().orElse(steps.size() + 1) - 1;
+        return new Window(first, last);
     }
 
     /** From the first stroke until the last thing is dry. */

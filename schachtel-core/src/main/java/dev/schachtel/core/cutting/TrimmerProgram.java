@@ -53,6 +53,21 @@ public record TrimmerProgram(List<Setting> settings) {
         return settings.stream().mapToInt(s -> s.strokes().size()).sum();
     }
 
+    /** How much work it is to cut a plan: how often the stop is set, and how many strokes are made. */
+    public record Effort(int settings, int strokes) {}
+
+    /** The work of all materials of a plan. */
+    public static Effort effort(CutPlan plan) {
+        int settings = 0;
+        int strokes = 0;
+        for (MaterialPlan material : plan.materials()) {
+            TrimmerProgram program = of(material.sheets(), 1);
+            settings += program.settings().size();
+            strokes += program.strokes();
+        }
+        return new Effort(settings, strokes);
+    }
+
     /** With these sheets numbered from first on; middles of parts are cut when all parts are. */
     public static TrimmerProgram of(List<SheetPlan> sheets, int first) {
         List<Integer> whole = new ArrayList<>();

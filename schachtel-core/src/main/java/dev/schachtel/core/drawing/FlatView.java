@@ -54,7 +54,7 @@ final class FlatView {
     }
 
     private void fold(Fold fold, Box box) {
-        boolean mountain = fold.way() == Fold.Way.MOUNTAIN;
+        boolean mountain = fold.crease() == Fold.Crease.MOUNTAIN;
         marks.add(new Mark.Line(List.of(fold.from(), fold.to()), mountain ? Meaning.MOUNTAIN : Meaning.VALLEY));
         boolean upright = fold.from().x() == fold.to().x();
         Point at = upright

@@ -193,7 +193,7 @@ final class FrontLayers {
                         List.of(
                                 slit.onFace().get(0),
                                 slit.onFace().get(slit.onFace().size() - 1)),
-                        f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+                        f.crease() == Fold.Crease.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
     }
 
     private void slits() {

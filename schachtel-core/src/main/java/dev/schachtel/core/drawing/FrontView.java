@@ -91,7 +91,7 @@ final class FrontView {
                 continue;
             }
             marks.add(new Mark.Line(
-                    List.of(from, to), fold.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
+                    List.of(from, to), fold.crease() == Fold.Crease.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY));
             if (!named && part.owner().equals(Id.BASE)) {
                 named = label(from, to, face);
             }

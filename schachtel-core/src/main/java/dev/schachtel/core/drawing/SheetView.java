@@ -136,7 +136,8 @@ public final class SheetView {
         folds.stream()
                 .filter(f -> f.part().equals(part.id()))
                 .forEach(f -> marks.add(new Mark.Line(
-                        List.of(f.from(), f.to()), f.way() == Fold.Way.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+                        List.of(f.from(), f.to()),
+                        f.crease() == Fold.Crease.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
         return new Scene(part.name(), part.outline().bounds(), Scene.Room.NONE, true, marks);
     }
 

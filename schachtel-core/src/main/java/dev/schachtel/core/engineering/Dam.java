@@ -96,7 +96,7 @@ record Dam(Outline clear, Outline outside, List<Wall> walls, List<Point> joints,
     }
 
     /** One way of making a dam. */
-    interface Way {
+    interface Maker {
         Dam make(Request request);
     }
 

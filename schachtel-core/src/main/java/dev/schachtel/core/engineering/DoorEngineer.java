@@ -99,7 +99,7 @@ public final class DoorEngineer implements Engineer<Door> {
         List<Point> own =
                 ground.openedOut(line).stream().map(p -> p.plus(dx, dy)).toList();
         draft.change(ground.part(), p -> p.with(new Slit(door.id(), own, line)));
-        draft.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(ground.part(), own.get(0), own.get(3), Fold.Crease.MOUNTAIN));
         if (which.equals("leaf")) {
             Outline.Size size =
                     new Outline.Size(leaf.bounds().wide(), leaf.bounds().high());

@@ -73,8 +73,8 @@ public final class EaselEngineer implements Engineer<Easel> {
         draft.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(leaf)));
         draft.slab(new Slab(STRUT, PART, "Strut", card.thickness(), List.of(strut)));
         draft.slab(new Slab(FLAP, PART, "Flap", card.thickness(), List.of(flap)));
-        draft.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Way.MOUNTAIN));
-        draft.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Way.VALLEY));
+        draft.fold(new Fold(PART, Point.of(Length.ZERO, h), Point.of(w, h), Fold.Crease.MOUNTAIN));
+        draft.fold(new Fold(PART, Point.of(Length.ZERO, b), Point.of(w, b), Fold.Crease.VALLEY));
         Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP)
                 .folded(TurnedOver.upwards(h));
         draft.ground(Id.INSIDE, inside);

@@ -85,7 +85,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
                     id,
                     side ? Point.of(score, Length.ZERO) : Point.of(Length.ZERO, score),
                     side ? Point.of(score, base.height()) : Point.of(base.width(), score),
-                    Fold.Way.MOUNTAIN));
+                    Fold.Crease.MOUNTAIN));
         }
     }
 

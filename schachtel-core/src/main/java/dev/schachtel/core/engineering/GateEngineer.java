@@ -80,7 +80,7 @@ public final class GateEngineer implements Engineer<Gate> {
         draft.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
         grounds(draft, gate, flaps, flap);
         for (Length at : List.of(flaps.left(), flaps.left().plus(w))) {
-            draft.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Way.VALLEY));
+            draft.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Crease.VALLEY));
         }
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
         derive(gate, draft, flaps, card);

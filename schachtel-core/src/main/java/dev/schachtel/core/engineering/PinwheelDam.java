@@ -16,7 +16,7 @@ import dev.schachtel.core.shape.Point;
  * Four strips round a rectangle, each butting against the next: two of a + w, two of b + w, where a x b is clear.
  * Example: window 60 x 40, set back 1.5, w 6: clear 63 x 43, strips 69, 49, 69, 49, in all 236, outside 75 x 55.
  */
-final class PinwheelDam implements Dam.Way {
+final class PinwheelDam implements Dam.Maker {
     @Override
     public Dam make(Dam.Request request) {
         Length a = request.clearWidth();

@@ -56,9 +56,9 @@ public final class PocketEngineer implements Engineer<Pocket> {
         draft.folded(part);
         draft.slab(new Slab(SlabId.of(id), id, "Pocket", card.thickness().times(2), List.of(front)));
         Length right = f.plus(w);
-        draft.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Way.MOUNTAIN));
-        draft.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Way.MOUNTAIN));
-        draft.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Crease.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Crease.MOUNTAIN));
+        draft.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Crease.MOUNTAIN));
         Material fixing = stuff.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
         draft.lay(SlabId.of(id), ground.slab(), fixing);
         draft.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));

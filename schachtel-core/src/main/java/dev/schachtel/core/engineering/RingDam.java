@@ -17,7 +17,7 @@ import dev.schachtel.core.shape.Placement;
  * A dam without corners: cut in one piece from foam sheet, or one narrow strip bent round with a single joint. The
  * strip's length is the way round along its middle: pi (2 r + w) for a circle, 2 (a + b) + 4 w round corners.
  */
-final class RingDam implements Dam.Way {
+final class RingDam implements Dam.Maker {
     private final boolean bent;
 
     RingDam(boolean bent) {

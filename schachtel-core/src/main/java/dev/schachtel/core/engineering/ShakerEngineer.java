@@ -110,7 +110,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         draft.work(Work.of(WorkKind.FILL, shaker.id(), under).with(Caution.SMALL_PARTS));
     }
 
-    private static Dam.Way way(Shaker shaker, Aperture aperture, BuildDraft draft) {
+    private static Dam.Maker way(Shaker shaker, Aperture aperture, BuildDraft draft) {
         Shapes window = Shapes.of(aperture.opening());
         Source make = new Source(shaker.id(), "make");
         boolean round = window.form().sort() == Form.Sort.ROUND;

@@ -133,7 +133,7 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 .at(Placement.at(w.negated(), Length.ZERO))
                 .grain(Grain.UP)
                 .cutBy(CutMethod.ELECTRONIC));
-        draft.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Way.MOUNTAIN));
+        draft.fold(new Fold(BACK, Point.of(w, edge.from()), Point.of(w, edge.to()), Fold.Crease.MOUNTAIN));
     }
 
     private static void twoPieces(BuildDraft draft, Outline leaf, Cardstock card) {
@@ -151,7 +151,8 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         draft.folded(Part.of(STRIP, "Hinge strip", card, Form.rectangle(wide, tall), Outline.sheet(wide, tall))
                 .at(Placement.at(STRIP_EACH.negated(), foot))
                 .grain(Grain.UP));
-        draft.fold(new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Way.MOUNTAIN));
+        draft.fold(
+                new Fold(STRIP, Point.of(STRIP_EACH, Length.ZERO), Point.of(STRIP_EACH, tall), Fold.Crease.MOUNTAIN));
         Outline shut = Outline.sheet(STRIP_EACH, tall).placed(Placement.at(Length.ZERO, foot));
         SlabId slab = SlabId.of(STRIP);
         draft.slab(new Slab(slab, STRIP, "Hinge strip", card.thickness().times(2), List.of(shut)));

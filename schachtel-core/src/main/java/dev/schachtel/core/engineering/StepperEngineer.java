@@ -86,7 +86,10 @@ public final class StepperEngineer implements Engineer<Stepper> {
             if (i > 0) {
                 boolean mountain = zone.segments().get(i - 1).rise();
                 draft.fold(new Fold(
-                        PART, Point.of(left, y), Point.of(right, y), mountain ? Fold.Way.MOUNTAIN : Fold.Way.VALLEY));
+                        PART,
+                        Point.of(left, y),
+                        Point.of(right, y),
+                        mountain ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY));
                 Outline crease =
                         Outline.sheet(w, CREASE_CLEAR.times(2)).placed(Placement.at(left, y.minus(CREASE_CLEAR)));
                 draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, BLANK, crease));

@@ -16,7 +16,7 @@ import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 
 /** n straight strips round a circular window, ends square or mitred. Formulas: {@link DamPolygon}. */
-final class StripDam implements Dam.Way {
+final class StripDam implements Dam.Maker {
     private final boolean mitred;
 
     StripDam(boolean mitred) {

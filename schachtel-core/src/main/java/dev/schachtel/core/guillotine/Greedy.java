@@ -29,7 +29,7 @@ final class Greedy {
     private final List<Opened> open = new ArrayList<>();
     private final Stock stock;
 
-    private final Way way;
+    private final Rule rule;
 
     /**
      * How to go about it.
@@ -37,16 +37,16 @@ final class Greedy {
      * @param preferred the board to take first of those that are sold
      * @param early whether offcuts are looked at for each piece before an open board takes it, not only when none does
      */
-    record Way(Order order, Opened.Taste taste, int preferred, boolean early) {}
+    record Rule(Order order, Opened.Taste taste, int preferred, boolean early) {}
 
-    private Greedy(Job job, Way way) {
+    private Greedy(Job job, Rule rule) {
         this.job = job;
-        this.way = way;
-        this.stock = new Stock(job, way.preferred);
+        this.rule = rule;
+        this.stock = new Stock(job, rule.preferred);
     }
 
-    static Packing pack(Job job, Way way) {
-        return new Greedy(job, way).lay(job.counts());
+    static Packing pack(Job job, Rule rule) {
+        return new Greedy(job, rule).lay(job.counts());
     }
 
     private Packing lay(int[] counts) {
@@ -54,7 +54,7 @@ final class Greedy {
         for (int i = 0; i < counts.length; i++) {
             sorted.add(i);
         }
-        sorted.sort(Comparator.comparing((Integer i) -> job.wants().get(i), way.order.size.reversed())
+        sorted.sort(Comparator.comparing((Integer i) -> job.wants().get(i), rule.order.size.reversed())
                 .thenComparing(i -> i));
         for (int want : sorted) {
             for (int n = 0; n < counts[want] && place(want); n++) {
@@ -69,12 +69,12 @@ final class Greedy {
         Want want = job.wants().get(index);
         Opened.@Nullable Place best = null;
         for (Opened o : open) {
-            best = o.best(want, job.boards().get(o.board), way.taste, best);
+            best = o.best(want, job.boards().get(o.board), rule.taste, best);
         }
-        if (way.early) {
+        if (rule.early) {
             for (int board : stock.offcuts(want)) {
                 Board of = job.boards().get(board);
-                best = fresh(board).best(want, of, way.taste, best);
+                best = fresh(board).best(want, of, rule.taste, best);
             }
         }
         if (best != null) {
@@ -91,7 +91,7 @@ final class Greedy {
         for (int board : stock.take(want)) {
             Board of = job.boards().get(board);
             Opened fresh = fresh(board);
-            Opened.@Nullable Place place = fresh.best(want, of, way.taste, null);
+            Opened.@Nullable Place place = fresh.best(want, of, rule.taste, null);
             if (place != null) {
                 open.add(fresh.with(place, index, want));
                 return true;

@@ -103,7 +103,7 @@ public final class Search {
         int inStock = Math.min(
                 fewest,
                 job.boards().stream().filter(Board::sold).mapToInt(Board::count).sum());
-        for (Greedy.Way way : ways(job)) {
+        for (Greedy.Rule way : ways(job)) {
             Packing next = Greedy.pack(job, way);
             best = laid == 0 || Packing.BETTER.compare(next, best) < 0 ? next : best;
             laid += job.pieces();
@@ -115,16 +115,16 @@ public final class Search {
         return best;
     }
 
-    private static List<Greedy.Way> ways(Job job) {
+    private static List<Greedy.Rule> ways(Job job) {
         boolean offcuts = job.boards().stream().anyMatch(b -> !b.sold());
-        List<Greedy.Way> ways = new ArrayList<>();
+        List<Greedy.Rule> ways = new ArrayList<>();
         for (Greedy.Order order : Greedy.Order.values()) {
             for (Opened.Taste taste : Opened.Taste.values()) {
                 for (int board = 0; board < Math.min(3, job.boards().size()); board++) {
                     if (offcuts) {
-                        ways.add(new Greedy.Way(order, taste, board, true));
+                        ways.add(new Greedy.Rule(order, taste, board, true));
                     }
-                    ways.add(new Greedy.Way(order, taste, board, false));
+                    ways.add(new Greedy.Rule(order, taste, board, false));
                 }
             }
         }

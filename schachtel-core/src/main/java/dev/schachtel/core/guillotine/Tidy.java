@@ -63,7 +63,7 @@ final class Tidy {
         Job alone = new Job(wants, List.of(new Board(of.width(), of.height(), of.grain(), 1, false)));
         Node best = now;
         for (Greedy.Order order : Greedy.Order.values()) {
-            Packing next = Greedy.pack(alone, new Greedy.Way(order, Opened.Taste.REST, 0, false));
+            Packing next = Greedy.pack(alone, new Greedy.Rule(order, Opened.Taste.REST, 0, false));
             if (next.lacking() == 0) {
                 best = better(best, either(next.sheets().get(0).root()));
             }

@@ -146,7 +146,7 @@ class SurfaceTest {
         BuildPlan best = search.plan();
         StepsRecheck.check(best, card.plan().build(), USUAL);
         assertThat(best.total()).isLessThanOrEqualTo(atOnce);
-        assertThat(best.batch().ways()).hasSizeGreaterThan(3);
+        assertThat(best.batch().sizes()).hasSizeGreaterThan(3);
         assertThat(best.total().toSeconds()).isGreaterThanOrEqualTo(best.floor().seconds());
         Plan two = card.set("brief", "makers", "2").plan();
         StepsRecheck.check(two.assembly(), two.build(), USUAL);

@@ -99,7 +99,7 @@ class BasesTest {
         Build build = TestCards.of("platform-sign.json").build();
         Length stop = part(build, "base", "stop").material().thickness();
         assertThat(build.thickness()).isGreaterThan(stop.plus(mm("2 mm")));
-        assertThat(build.folds()).extracting(Fold::way).contains(Fold.Way.MOUNTAIN, Fold.Way.VALLEY);
+        assertThat(build.folds()).extracting(Fold::crease).contains(Fold.Crease.MOUNTAIN, Fold.Crease.VALLEY);
         assertThat(size(build, "base", "Glued, from the foot")).isEqualTo(mm("69.85 mm"));
     }
 
