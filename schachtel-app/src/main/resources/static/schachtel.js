@@ -46,7 +46,20 @@
     notice.textContent = new DOMParser().parseFromString(detail.xhr.responseText, "text/html").body.textContent.trim();
   });
   // It stays until something else is asked for: nobody reads against a clock.
-  document.addEventListener("htmx:beforeRequest", () => { const notice = $("#notice"); if (notice) notice.textContent = ""; });
+  document.addEventListener("htmx:beforeRequest", (event) => {
+    const notice = $("#notice");
+    if (notice && !event.target.matches("[data-later]")) notice.textContent = "";
+  });
+
+  // What nobody asked for waits until nobody is typing where it would go.
+  document.addEventListener("htmx:beforeSwap", ({ detail }) => {
+    const asker = detail.requestConfig.elt;
+    const field = document.activeElement;
+    if (!asker.matches("[data-later]") || !field.matches("input, textarea") || !detail.target.contains(field)) return;
+    if (field.value === field.defaultValue) return;
+    detail.shouldSwap = false;
+    setTimeout(() => { if (asker.isConnected) htmx.trigger(asker, "again"); }, 1500);
+  });
 
   // Long work can be stopped: what was found so far stays.
   document.addEventListener("click", (event) => {
@@ -362,8 +375,8 @@
       if ($(".now-stroke")) press(".now-stroke .is-primary"); else walk(1);
       return;
     }
-    if ($("main[data-station=bench]") && !event.altKey && event.key !== "?" && event.key !== "/") {
-      if (atBench(event)) event.preventDefault();
+    if ($("main[data-station=run]") && !event.altKey && event.key !== "?" && event.key !== "/") {
+      if (atWork(event)) event.preventDefault();
       return;
     }
     if (event.altKey || !keys[event.key]) return;
@@ -407,10 +420,10 @@
   });
 
   // At the bench: clocks run by time stamps, answers go on until they arrive, space is done.
-  const offset = () => { const main = $("main[data-station=bench]"); if (main && !main.dataset.off) main.dataset.off = String(+main.dataset.now - Date.now()); return main ? +main.dataset.off : 0; };
+  const offset = () => { const main = $("main[data-station=run]"); if (main && !main.dataset.off) main.dataset.off = String(+main.dataset.now - Date.now()); return main ? +main.dataset.off : 0; };
   const clock = (ms) => { const s = Math.max(0, Math.round(ms / 1000)), h = Math.floor(s / 3600); return (h ? h + ":" + String(Math.floor(s / 60) % 60).padStart(2, "0") : Math.floor(s / 60)) + ":" + String(s % 60).padStart(2, "0"); };
   const tick = () => {
-    if (!$("main[data-station=bench]")) return;
+    if (!$("main[data-station=run]")) return;
     const now = Date.now() + offset();
     $$("[data-since]").forEach((el) => { el.textContent = clock(now - +el.dataset.since); });
     $$(".digits[data-until]").forEach((el) => {
@@ -423,7 +436,7 @@
   setInterval(tick, 250);
   document.addEventListener("htmx:afterSettle", tick);
   const away = (event) => {
-    if (!$("main[data-station=bench]")) return;
+    if (!$("main[data-station=run]")) return;
     $("#lost").hidden = false;
     const form = event.target.closest("form");
     if (form) setTimeout(() => { if (form.isConnected) form.requestSubmit(); }, 1500);
@@ -432,7 +445,7 @@
   // A server whose database is away could not keep what was said: it is said again, under the same number.
   document.addEventListener("htmx:responseError", (event) => { if ([502, 503, 504].includes(event.detail.xhr.status)) away(event); });
   document.addEventListener("htmx:afterRequest", (event) => { const lost = $("#lost"); if (lost && event.detail.successful) lost.hidden = true; });
-  const atBench = (event) => {
+  const atWork = (event) => {
     const went = $(".went");
     if (went && went.open) {
       const causes = $$(".causes button", went);

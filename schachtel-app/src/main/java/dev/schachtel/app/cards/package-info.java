@@ -1,4 +1,4 @@
-/** The bench of all cards, and how cards are stored: revisions, undo, two people at once. Entry type: {@link dev.schachtel.app.store.CardService}. */
+/** The home page with all cards, and beginning a new one. Entry type: {@link dev.schachtel.app.cards.CardsController}. */
 @NullMarked
 package dev.schachtel.app.cards;
 

@@ -50,7 +50,7 @@ class RunController {
     @GetMapping("/runs/{id}")
     String page(@PathVariable long id, @RequestParam(defaultValue = "") String maker, Model model) {
         model.addAttribute("v", desk.view(runs.load(id), name(maker), runs.now()));
-        return "bench/page";
+        return "run/page";
     }
 
     /** The page again if anything was said since, or something got dry; else nothing. */
@@ -59,7 +59,7 @@ class RunController {
         boolean dry = seen.until() > 0 && seen.until() <= runs.now().toEpochMilli();
         if (runs.said(id) == seen.said() && !dry) {
             response.setStatus(HttpStatus.NO_CONTENT.value());
-            return "bench/nothing";
+            return "run/nothing";
         }
         return page(id, seen.maker(), model);
     }
@@ -99,7 +99,7 @@ class RunController {
     String say(@PathVariable long id, @ModelAttribute Said said, Model model) {
         StoredRun run = runs.say(id, said.event(runs.now()));
         model.addAttribute("v", desk.view(run, name(said.maker()), runs.now()));
-        return "bench/page";
+        return "run/page";
     }
 
     /** A new run of the card as it is now; what is done under the same name counts as done. */

@@ -25,7 +25,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** Upper Station x 12 at the bench from first to last: a mishap, a second maker, server and database killed. */
 @ExtendWith(RunningApp.class)
-class BenchBrowserTest {
+class RunBrowserTest {
     @TempDir
     private Path dir;
 
@@ -77,7 +77,7 @@ class BenchBrowserTest {
                 "-Dschachtel.clock=" + clock,
                 "-cp",
                 classes,
-                BenchServer.class.getName(),
+                OwnServer.class.getName(),
                 "--server.port=" + port);
         database.tell(builder.environment());
         server = builder.redirectErrorStream(true)

@@ -14,8 +14,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
 
 /** The application as a process of its own that can be killed, with a clock that a test sets. */
-public final class BenchServer {
-    private BenchServer() {}
+public final class OwnServer {
+    private OwnServer() {}
 
     public static void main(String[] args) {
         new SpringApplication(App.class, Simulated.class).run(args);
