@@ -103,8 +103,8 @@ public final class Html {
 
     /** Words without their marks, for paper and calendars; fractions as 1/16. */
     public static String plain(String html) {
-        return html.replaceAll("<sup>", "")
-                .replaceAll("</sup>", "")
+        return html.replace("~</b><sup>", "~")
+                .replace("</b><sup>", " ")
                 .replace("\u2044", "/")
                 .replaceAll("<[^>]*>", "")
                 .replace("&lt;", "<")
