@@ -33,7 +33,7 @@ final class SheetCheck implements Check {
         }
     }
 
-    /** Of the part itself and its openings, the largest that is die cut. */
+    /** Of the part itself and its openings that are die cut, the one that is too wide, else the longest. */
     private static void plate(Part part, Tools tools, Report report) {
         Stream<Form> own = part.method() == CutMethod.DIE ? Stream.of(part.form()) : Stream.empty();
         Stream<Form> openings =
@@ -41,7 +41,9 @@ final class SheetCheck implements Check {
         if (tools.plateWidth().isZero() || tools.plateLength().isZero()) {
             return;
         }
-        Stream.concat(own, openings).max(Comparator.comparing(Form::longer)).ifPresent(form -> {
+        Comparator<Form> worst = Comparator.comparing((Form f) -> Length.max(f.shorter(), tools.plateWidth()))
+                .thenComparing(Form::longer);
+        Stream.concat(own, openings).max(worst).ifPresent(form -> {
             Report.Draft draft = report.on(RuleId.PLATE, part.owner())
                     .parts(part.id())
                     .names(part.name())

@@ -7,6 +7,8 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
+import dev.schachtel.core.Plain;
+
 /** Distances between boundaries, every edge against every edge. */
 final class Flat {
     private Flat() {}
@@ -72,5 +74,24 @@ final class Flat {
                 box.getWidth() + 2 * distance,
                 box.getHeight() + 2 * distance);
         return grown.intersects(b.getBounds2D());
+    }
+
+    /** How far inside a sheet something stays; negative by how far it sticks out. */
+    static double inside(Area sheet, Area thing) {
+        List<double[]> edge = points(sheet);
+        if (Plain.size(Plain.less(thing, sheet)) < 1e-3) {
+            return distance(edge, points(thing));
+        }
+        double worst = 0;
+        for (double[] p : points(thing)) {
+            if (p != null && !sheet.contains(p[0], p[1])) {
+                worst = Math.max(worst, distance(edge, List.of(p, p)));
+            }
+        }
+        return -worst;
+    }
+
+    static double apart(Area a, Area b) {
+        return Plain.size(Plain.shared(a, b)) > 1e-6 ? 0 : distance(points(a), points(b));
     }
 }

@@ -48,7 +48,7 @@ class ReadersFiguresTest {
         Set<String> found =
                 Checks.check(build, Movements.of(build), TestCards.WORKSHOP).of(Severity.MEND).all().stream()
                         .filter(f -> PlainJudge.JUDGED.contains(f.rule()))
-                        .map(f -> PlainJudge.key(f.rule(), f.owner()))
+                        .map(f -> Verdicts.key(f.rule(), f.owner()))
                         .collect(Collectors.toSet());
         PlainJudge judge = new PlainJudge(build, TestCards.WORKSHOP);
         Set<String> missed = new HashSet<>(judge.mends());
