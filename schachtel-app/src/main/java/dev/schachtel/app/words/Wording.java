@@ -23,6 +23,7 @@ import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.work.Caution;
@@ -48,8 +49,17 @@ public class Wording {
         return texts.containsKey(key);
     }
 
+    /** What is found; where it must be mended and no remedy can be offered, what would have to change too. */
     public String finding(Finding finding, Units units) {
-        return fill(findingKey(finding), name -> switch (name) {
+        String found = of(findingKey(finding), finding, units);
+        String change = "change." + low(finding.rule().name());
+        boolean stuck =
+                finding.severity() == Severity.MEND && finding.remedies().isEmpty();
+        return stuck && knows(change) ? found + " " + of(change, finding, units) : found;
+    }
+
+    private String of(String key, Finding finding, Units units) {
+        return fill(key, name -> switch (name) {
             case "measured" -> Html.measured(finding.measured(), units);
             case "limit" -> Html.measured(finding.limit(), units);
             default -> Html.escape(nth(finding.names(), name));

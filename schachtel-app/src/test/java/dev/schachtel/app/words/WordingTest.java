@@ -2,6 +2,7 @@ package dev.schachtel.app.words;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,8 +14,15 @@ import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.work.Caution;
@@ -64,6 +72,26 @@ class WordingTest {
                 school.options().forEach(o -> assertThat(words.house(school.question() + "." + o.word()))
                         .isNotBlank());
             }
+        }
+    }
+
+    /** Whatever must be mended says what would have to change: in a sentence of its own, remedies or not. */
+    @ParameterizedTest
+    @EnumSource(RuleId.class)
+    void whatMustBeMendedSaysWhatWouldHaveToChange(RuleId rule) {
+        Finding stuck = new Finding(
+                rule,
+                Severity.MEND,
+                Id.BASE,
+                List.of(),
+                List.of("first", "second"),
+                Amount.of(Length.ofMillimetres(1)),
+                Amount.of(Length.ofMillimetres(2)),
+                Optional.empty(),
+                List.of());
+        if (words.knows(Wording.findingKey(stuck))) {
+            String said = Html.plain(words.finding(stuck, Units.MM));
+            assertThat(said).contains(". ").endsWith(".").doesNotContain("{");
         }
     }
 

@@ -47,11 +47,12 @@ enum BuildOrder implements OrderRule {
     TRACE_BEFORE_FILM((a, b, shop) -> a.is(WorkKind.TRACE) && b.is(WorkKind.FIX_FILM) && sameOwner(a, b)),
     FILM_CURED_BEFORE_DAM((a, b, shop) -> a.is(WorkKind.FIX_FILM) && b.is(WorkKind.LAY_DAM) && sameOwner(a, b)),
     SEAL_BEFORE_FILL((a, b, shop) -> (a.is(WorkKind.LAY_DAM) || a.is(WorkKind.WRAP))
-            && (b.is(WorkKind.FILL) || b.is(WorkKind.ANTI_STATIC))
+            && (b.kind().has(Trait.FILLS) || b.is(WorkKind.ANTI_STATIC))
             && sameOwner(a, b)),
-    ANTISTATIC_BEFORE_FILL((a, b, shop) -> a.is(WorkKind.ANTI_STATIC) && b.is(WorkKind.FILL) && sameOwner(a, b)),
+    ANTISTATIC_BEFORE_FILL(
+            (a, b, shop) -> a.is(WorkKind.ANTI_STATIC) && b.kind().has(Trait.FILLS) && sameOwner(a, b)),
     FILL_BEFORE_CLOSE((a, b, shop) ->
-            a.is(WorkKind.FILL) && (b.is(WorkKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
+            a.kind().has(Trait.FILLS) && (b.is(WorkKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
     /** A pouch is shut before anything lies on it, and before its panel goes down. */
     POUCH_BEFORE_USE((a, b, shop) -> a.is(WorkKind.SEAL)
             && b.kind().has(Trait.PLACES)
@@ -73,12 +74,13 @@ enum BuildOrder implements OrderRule {
             && b.kind().has(Trait.STICKS)
             && b.parts().contains(a.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
-    FOAM_BEFORE_FILL((a, b, shop) -> a.is(WorkKind.LAY_FOAM) && b.is(WorkKind.FILL) && goesDownFilled(a, b, shop)),
+    FOAM_BEFORE_FILL(
+            (a, b, shop) -> a.is(WorkKind.LAY_FOAM) && b.kind().has(Trait.FILLS) && goesDownFilled(a, b, shop)),
     /** Whatever lies inside is there before anything raised makes the front rock. */
     INSIDE_BEFORE_FRONT((a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
             && shop.isInside(a)
             && !shop.isInside(b)
-            && (b.is(WorkKind.CLOSE) || b.is(WorkKind.FILL) || shop.isOnLeaf(b))),
+            && (b.is(WorkKind.CLOSE) || b.kind().has(Trait.FILLS) || shop.isOnLeaf(b))),
     /** House rule: the inside waits for the front. */
     FRONT_BEFORE_INSIDE((a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
             && !shop.isInside(a)
@@ -113,7 +115,7 @@ enum BuildOrder implements OrderRule {
     /** Once the panel is down nothing behind it can be reached. */
     RIDER_BEFORE_CLOSE((a, b, shop) -> moves(a) && runsIn(a, b, shop.build()) && !liesOnFrontOf(a, b)),
     /** Filled chambers are closed at once: what moves in the same panel is in place before. */
-    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.is(WorkKind.FILL) && movesAtAll(a, shop.build())),
+    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.kind().has(Trait.FILLS) && movesAtAll(a, shop.build())),
     /** What lies on another mat waits until that lies. */
     LOWER_BEFORE_UPPER((a, b, shop) -> (isPiece(a) || a.is(WorkKind.LINE))
             && (isPiece(b) || b.is(WorkKind.HINGE))

@@ -18,6 +18,7 @@ import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.Trait;
 import dev.schachtel.core.work.WorkKind;
 
 /** What rules look at: the engineered card, the maker's own ways, and what lies where. */
@@ -105,7 +106,7 @@ public final class Shop {
 
     /** Whether it is done inside a card that closes. */
     boolean isInside(Op op) {
-        if (op.is(WorkKind.FILL)) {
+        if (op.kind().has(Trait.FILLS)) {
             return build.chambers().stream()
                     .filter(c -> c.owner().equals(op.owner()))
                     .anyMatch(c -> inside.contains(c.behind()));

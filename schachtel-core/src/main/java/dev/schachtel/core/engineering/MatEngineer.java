@@ -55,7 +55,7 @@ public final class MatEngineer implements Engineer<Mat> {
         Outline onFace = shaped
                 ? ground.outline().grown(mat.reveal().negated())
                 : Outline.sheet(w, h).placed(at);
-        String name = outer && mat.on().equals(Id.FRONT) ? "Front panel" : "Mat";
+        String name = outer && mat.on().equals(Id.FRONT) ? "Front panel" : name(mat.id());
         Form form = shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h);
         draft.part(Part.of(id, name, card, form, shaped ? onFace.placed(back) : Outline.sheet(w, h))
                 .at(at)
@@ -68,6 +68,12 @@ public final class MatEngineer implements Engineer<Mat> {
         draft.ground(mat.id(), own);
         hold(mat, own, draft);
         derive(mat, ground, draft, name, new Outline.Size(w, h));
+    }
+
+    /** Several mats are told apart by what the maker calls them. */
+    private static String name(Id id) {
+        String words = id.value().replace('-', ' ');
+        return words.matches("mat( \\d+)?") ? "Mat" + words.substring(3) : "Mat “" + words + "”";
     }
 
     /** On what it lies on, by its fixing; foam is laid once everything else has its place. */

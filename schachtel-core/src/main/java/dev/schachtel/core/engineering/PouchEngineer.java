@@ -133,7 +133,7 @@ public final class PouchEngineer implements Engineer<Pouch> {
         Work.Laying laying = new Work.Laying(List.of(film), fixing, false, false);
         draft.work(Work.laying(WorkKind.WRAP, pouch.id(), laying, panel.slab()));
         draft.work(Work.of(WorkKind.ANTI_STATIC, pouch.id(), SlabId.of(film)).with(Caution.DUST));
-        draft.work(Work.of(WorkKind.FILL, pouch.id(), panel.slab()).with(Caution.SMALL_PARTS));
+        draft.work(Work.of(WorkKind.FILL_POUCH, pouch.id(), panel.slab()).with(Caution.SMALL_PARTS));
         draft.work(Work.of(WorkKind.SEAL, pouch.id(), SlabId.of(film), panel.slab()));
     }
 }

@@ -12,6 +12,8 @@ public enum Trait {
     PLACES,
     /** Works on a surface. */
     SURFACE,
+    /** Puts a filling in, after which what holds it is closed soon. */
+    FILLS,
     /** Washes what was worked with, once however many pieces there were. */
     WASHES,
     /** Leaves a surface that must dry. */

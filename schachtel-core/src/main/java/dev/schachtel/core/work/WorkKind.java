@@ -53,7 +53,9 @@ public record WorkKind(
     public static final WorkKind HINGE = sticks("hinge", 30, 120);
 
     public static final WorkKind ANTI_STATIC = of("anti-static", 30, 60);
-    public static final WorkKind FILL = of("fill", 60, 120);
+    public static final WorkKind FILL = of("fill", 60, 120, Trait.FILLS);
+    /** Filling a pouch through its open side. */
+    public static final WorkKind FILL_POUCH = of("fill-pouch", 60, 120, Trait.FILLS);
     /** A panel laid down over what it closes. */
     public static final WorkKind CLOSE = placed("close", 30, 240);
 
@@ -118,6 +120,7 @@ public record WorkKind(
             HINGE,
             ANTI_STATIC,
             FILL,
+            FILL_POUCH,
             CLOSE,
             ATTACH,
             RAISE,

@@ -282,7 +282,7 @@ class PiecesTest {
         Build build = TestCards.of("carriage-windows.json").build();
         assertThat(build.works())
                 .extracting(Work::kind)
-                .containsExactly(WorkKind.WRAP, WorkKind.ANTI_STATIC, WorkKind.FILL, WorkKind.SEAL);
+                .containsExactly(WorkKind.WRAP, WorkKind.ANTI_STATIC, WorkKind.FILL_POUCH, WorkKind.SEAL);
         assertThat(build.works().get(0).lays().orElseThrow().behind()).isFalse();
     }
 }
