@@ -65,6 +65,18 @@ public record TestCards(CardSpec spec) {
                 .set("panel", "fixing", "foam-tape-2");
     }
 
+    /** Wide strips on wide shadow layers, from whose middles others can be cut. */
+    public static TestCards shadowed() {
+        return raised().add("sentiment")
+                .set("sentiment", "width", "60 mm")
+                .set("sentiment", "height", "60 mm")
+                .set("sentiment", "up", "70 mm")
+                .add("sentiment")
+                .set("sentiment-2", "width", "40 mm")
+                .set("sentiment-2", "height", "40 mm")
+                .set("brief", "cards", "36");
+    }
+
     public Build build() {
         return plan().build();
     }

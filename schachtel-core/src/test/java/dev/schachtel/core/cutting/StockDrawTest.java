@@ -102,15 +102,7 @@ class StockDrawTest {
     /** Upper Station's wide shadow layer gives its middle for smaller parts, if the maker says so, and never to itself. */
     @Test
     void aChosenMiddleIsCutUp() {
-        TestCards card = TestCards.raised()
-                .add("sentiment")
-                .set("sentiment", "width", "60 mm")
-                .set("sentiment", "height", "60 mm")
-                .set("sentiment", "up", "70 mm")
-                .add("sentiment")
-                .set("sentiment-2", "width", "40 mm")
-                .set("sentiment-2", "height", "40 mm")
-                .set("brief", "cards", "36");
+        TestCards card = TestCards.shadowed();
         TestCards used = new TestCards(Harvest.choosing(card.spec(), card.build(), true));
         CutPlan plan = used.plan().cutting();
         assertThat(plan.sheets()).isLessThan(card.plan().cutting().sheets());

@@ -22,22 +22,9 @@ class OtherCutsTest {
         return all.stream().filter(c -> c.change() == change).findFirst().orElseThrow();
     }
 
-    /** A wide strip on a wide shadow layer, whose middle another strip can be cut from. */
-    private static TestCards shadowed() {
-        return TestCards.raised()
-                .add("sentiment")
-                .set("sentiment", "width", "60 mm")
-                .set("sentiment", "height", "60 mm")
-                .set("sentiment", "up", "70 mm")
-                .add("sentiment")
-                .set("sentiment-2", "width", "40 mm")
-                .set("sentiment-2", "height", "40 mm")
-                .set("brief", "cards", "36");
-    }
-
     @Test
     void thePlanComesFirstAndAllPlaceTheSameParts() {
-        Plan plan = shadowed().plan();
+        Plan plan = TestCards.shadowed().plan();
         List<OtherCuts.Cut> all = cuts(plan);
         assertThat(all)
                 .extracting(OtherCuts.Cut::change)
@@ -64,7 +51,7 @@ class OtherCutsTest {
     /** Once middles are used, the comparison is with leaving them in. */
     @Test
     void usedMiddlesAreComparedWithUnused() {
-        Plan plan = shadowed().plan();
+        Plan plan = TestCards.shadowed().plan();
         TestCards used = new TestCards(Harvest.choosing(plan.spec(), plan.build(), true));
         List<OtherCuts.Cut> all = cuts(used.plan());
         assertThat(all.get(all.size() - 1).change()).isEqualTo(OtherCuts.Change.WITHOUT_MIDDLES);
