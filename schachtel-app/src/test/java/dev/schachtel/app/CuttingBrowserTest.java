@@ -13,6 +13,9 @@ import com.microsoft.playwright.options.FilePayload;
 
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Workshop;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -25,15 +28,19 @@ class CuttingBrowserTest extends InBrowser {
     }
 
     private StoredCard open(String demo) {
-        StoredCard card = app.cards().create(RunningApp.demo(demo), "test");
+        return open(RunningApp.demo(demo));
+    }
+
+    private StoredCard open(CardSpec spec) {
+        StoredCard card = app.cards().create(spec, "test");
         page.navigate(app.address() + "/cards/" + card.id() + "/cut");
         return card;
     }
 
-    /** Terraces x 40: first by mouse, then by keys, with a reload in between, to the last stroke. */
+    /** Four Terraces: first by mouse, then by keys, with a reload in between, to the last stroke. */
     @Test
     void theTrimmerProgramIsFollowedStrokeByStroke() {
-        open("terraces.json");
+        open(CardEdit.of(RunningApp.demo("terraces.json")).set(new Id("brief"), "cards", "4"));
         assertThat(page.locator("#seek")).containsText("Proved");
         assertThat(page.locator(".stuff header").first()).containsText("none can do with fewer");
         page.getByText("Follow it stroke by stroke").click();

@@ -183,7 +183,8 @@ class RunBrowserTest {
             careful(page);
             met.add(headline().textContent());
             if (headline().textContent().equals("Nothing to do now")) {
-                waitUntilDry();
+                later(600);
+                page.reload();
             } else {
                 later(120);
                 space();

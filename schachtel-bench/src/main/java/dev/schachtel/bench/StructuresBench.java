@@ -18,6 +18,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
@@ -59,8 +60,15 @@ public class StructuresBench {
                 : CardFile.read(Files.readString(Path.of("demo", card + ".json")), workshop);
     }
 
+    /** What a change waits for. */
     @Benchmark
     public Plan plan() {
-        return Planner.plan(spec, workshop);
+        return Planner.withoutRemedies(spec, workshop);
+    }
+
+    /** What comes to the page afterwards. */
+    @Benchmark
+    public Findings remedies() {
+        return Planner.remedies(spec, workshop);
     }
 }

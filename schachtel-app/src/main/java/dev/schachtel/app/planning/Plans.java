@@ -22,6 +22,7 @@ import dev.schachtel.core.assembly.AssemblySearch;
 import dev.schachtel.core.assembly.FoundOrder;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.CutPlanner;
 import dev.schachtel.core.cutting.CutSearch;
@@ -51,6 +52,7 @@ public class Plans {
     private final FoundPlans found;
     private final Clock clock;
     private final Cache<Key, Plan> recent = keeping(KEPT);
+    private final Cache<Key, Findings> remedies = keeping(KEPT);
     private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
     private final Cache<Key, AssemblySearch> builds = keeping(SEARCHES);
 
@@ -104,14 +106,30 @@ public class Plans {
                 .orElseThrow(() -> new RefusedException(id, "is not in the die register"));
     }
 
+    /** With remedies if they were asked for before: trying them out takes several times as long as planning. */
     public Plan of(CardSpec spec) {
-        return known(new Key(spec, workshops.now())).on(today());
+        Key key = new Key(spec, workshops.now());
+        Plan plan = known(key);
+        Findings tried = remedies.getIfPresent(key);
+        return (tried == null ? plan : plan.withRemediesOf(tried)).on(today());
+    }
+
+    /** With the remedies of its findings, each tried out. */
+    public Plan mended(CardSpec spec) {
+        Key key = new Key(spec, workshops.now());
+        remedies.get(key, k -> Planner.remedies(k.spec, k.workshop));
+        return of(spec);
+    }
+
+    /** Whether remedies were tried out, so that a finding without one has none. */
+    public boolean isMended(CardSpec spec) {
+        return remedies.getIfPresent(new Key(spec, workshops.now())) != null;
     }
 
     /** Without what a day means for it: what is kept must not grow old. With what was found by looking longer before. */
     private Plan known(Key key) {
         return recent.get(key, k -> {
-            Plan plan = Planner.plan(k.spec, k.workshop);
+            Plan plan = Planner.withoutRemedies(k.spec, k.workshop);
             FoundFile before = found.of(k.spec, k.workshop);
             if (!before.cuts().equals(FoundCuts.NONE)) {
                 plan = plan.with(cutSearch(k, plan, before).plan());

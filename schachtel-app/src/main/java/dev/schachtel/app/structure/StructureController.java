@@ -58,8 +58,15 @@ public class StructureController {
 
     @GetMapping
     String page(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
-        model.addAttribute("v", desk.view(cards.load(id), seen.select(), seen.view()));
+        model.addAttribute("v", desk.mended(cards.load(id), seen.select(), seen.view()));
         return "structure/page";
+    }
+
+    /** The findings again with their remedies, which take longer than what follows from a change. */
+    @GetMapping("/remedies")
+    String remedies(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
+        model.addAttribute("v", desk.mended(cards.load(id), seen.select(), seen.view()));
+        return "structure/remedies";
     }
 
     /** A component set from typed text; the field itself stays as it is typed. */
@@ -181,7 +188,7 @@ public class StructureController {
     }
 
     private Remedy remedy(CardSpec spec, String finding, int way) {
-        return plans.of(spec).findings().all().stream()
+        return plans.mended(spec).findings().all().stream()
                 .filter(f -> f.key().equals(finding)
                         && way >= 0
                         && way < f.remedies().size())

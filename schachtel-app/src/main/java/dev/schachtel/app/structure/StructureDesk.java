@@ -54,7 +54,15 @@ class StructureDesk {
         this.player = new MotionPlayer();
     }
 
+    /** With remedies, which are tried out first if they weren't yet. */
+    StructureView mended(StoredCard card, String select, String view) {
+        plans.mended(card.spec());
+        return view(card, select, view);
+    }
+
+    /** At once: with remedies if they are known. */
     StructureView view(StoredCard card, String select, String view) {
+        boolean tried = plans.isMended(card.spec());
         Plan plan = plans.of(card.spec());
         CardSpec spec = card.spec();
         Piece piece = chosen(spec, select);
@@ -69,7 +77,10 @@ class StructureDesk {
                 selected(plan, piece),
                 own.stream().map(l -> line(l, spec.units())).toList(),
                 leans.stream().map(l -> line(l, spec.units())).toList(),
-                plan.findings().all().stream().map(f -> found(f, spec.units())).toList(),
+                plan.findings().all().stream()
+                        .map(f -> found(f, spec.units(), tried))
+                        .toList(),
+                tried,
                 addable(),
                 StructureDrawings.of(plan, piece.id(), shown, card.id()),
                 player.of(plan, piece.id(), shown),
@@ -148,7 +159,7 @@ class StructureDesk {
                 .toList();
     }
 
-    private StructureView.Found found(Finding finding, Units units) {
+    private StructureView.Found found(Finding finding, Units units, boolean tried) {
         List<StructureView.WayOut> ways = new ArrayList<>();
         for (int i = 0; i < finding.remedies().size(); i++) {
             ways.add(new StructureView.WayOut(
@@ -158,7 +169,7 @@ class StructureDesk {
                 finding.key(),
                 finding.severity().name().toLowerCase(Locale.ROOT),
                 VERDICTS.get(finding.severity()),
-                wording.finding(finding, units),
+                tried ? wording.finding(finding, units) : wording.found(finding, units),
                 finding.owner().value(),
                 finding.place().isPresent(),
                 ways);

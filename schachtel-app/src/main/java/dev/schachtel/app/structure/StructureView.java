@@ -6,7 +6,11 @@ import java.util.Optional;
 import dev.schachtel.app.frame.Frames.Frame;
 import dev.schachtel.app.store.CardService;
 
-/** Everything that the Structure page shows. Texts that end in Html are safe HTML. */
+/**
+ * Everything that the Structure page shows. Texts that end in Html are safe HTML.
+ *
+ * @param tried whether the remedies of the findings were tried out
+ */
 public record StructureView(
         Frame frame,
         String select,
@@ -15,6 +19,7 @@ public record StructureView(
         List<Line> sizes,
         List<Line> leansOn,
         List<Found> findings,
+        boolean tried,
         List<Addable> addable,
         Drawings drawings,
         Optional<Player> player,

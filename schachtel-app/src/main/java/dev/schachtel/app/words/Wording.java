@@ -51,11 +51,16 @@ public class Wording {
 
     /** What is found; where it must be mended and no remedy can be offered, what would have to change too. */
     public String finding(Finding finding, Units units) {
-        String found = of(findingKey(finding), finding, units);
+        String found = found(finding, units);
         String change = "change." + low(finding.rule().name());
         boolean stuck =
                 finding.severity() == Severity.MEND && finding.remedies().isEmpty();
         return stuck && knows(change) ? found + " " + of(change, finding, units) : found;
+    }
+
+    /** What is found, and nothing else. */
+    public String found(Finding finding, Units units) {
+        return of(findingKey(finding), finding, units);
     }
 
     private String of(String key, Finding finding, Units units) {

@@ -1,6 +1,8 @@
 package dev.schachtel.core.check;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -25,6 +27,14 @@ public record Findings(List<Finding> all) {
 
     public Findings withoutRemedies() {
         return new Findings(all.stream().map(f -> f.with(List.of())).toList());
+    }
+
+    /** These findings, with the remedies of those that are the same save for remedies. */
+    public Findings withRemediesOf(Findings others) {
+        Map<Finding, Finding> known = new HashMap<>();
+        others.all.forEach(f -> known.put(f.with(List.of()), f));
+        return new Findings(
+                all.stream().map(f -> known.getOrDefault(f.with(List.of()), f)).toList());
     }
 
     public Findings of(Severity severity) {

@@ -27,10 +27,10 @@ import dev.schachtel.core.model.RefusedException;
  */
 public final class Mending {
     private static final int LONGEST = 3;
-    /** Cards that are tried for one card at most; fewer for cards of many parts. */
+    /** Cards that are tried for one card at most, the worst findings first; fewer for cards of many parts and openings. */
     private static final int MOST = 10;
 
-    private static final int MANY_PARTS = 40;
+    private static final int MANY = 40;
 
     private final CardSpec spec;
     private final Workshop workshop;
@@ -71,8 +71,10 @@ public final class Mending {
 
     /** The same findings, each with those of its remedies that mend it. */
     static Findings proven(Checked card, Workshop workshop) {
-        int parts = card.build().parts().size();
-        int trials = parts <= MANY_PARTS ? MOST : Math.max(1, MOST * MANY_PARTS * MANY_PARTS / (parts * parts));
+        int size = card.build().parts().stream()
+                .mapToInt(p -> 1 + p.cutouts().size())
+                .sum();
+        int trials = size <= MANY ? MOST : Math.max(1, MOST * MANY * MANY / (size * size));
         Mending mending = new Mending(card.build().spec(), workshop, card.findings(), trials);
         return new Findings(card.findings().all().stream().map(mending::proven).toList());
     }

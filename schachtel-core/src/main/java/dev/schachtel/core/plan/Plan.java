@@ -38,6 +38,11 @@ public record Plan(
         return new Plan(spec, workshop, build, movements, now, cutting, other);
     }
 
+    /** The same with the remedies of these findings. */
+    public Plan withRemediesOf(Findings proven) {
+        return new Plan(spec, workshop, build, movements, findings.withRemediesOf(proven), cutting, assembly);
+    }
+
     /** The same plan as it looks on a day: with what the card's date, if it has one, means for it. */
     public Plan on(LocalDate today) {
         Findings dated = findings.and(PlanChecks.deadline(spec.brief(), assembly, today));

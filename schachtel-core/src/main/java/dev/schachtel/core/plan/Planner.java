@@ -26,6 +26,11 @@ public final class Planner {
         return whole(checked, workshop, checked.findings().withoutRemedies());
     }
 
+    /** What the checks find, with the remedies that mend: several cards are tried for it. */
+    public static Findings remedies(CardSpec spec, Workshop workshop) {
+        return Mending.proven(Checked.of(spec, workshop), workshop);
+    }
+
     private static Plan whole(Checked checked, Workshop workshop, Findings findings) {
         Build build = checked.build();
         CutPlan cutting = CutPlanner.plan(build, workshop);

@@ -29,6 +29,9 @@ public final class Outline {
     /** Scratch: the same, made ready for many questions. */
     private @Nullable PreparedGeometry prepared;
 
+    /** Scratch: without its holes; handed on where only a hole is added. */
+    private @Nullable Outline filled;
+
     /** Known not to cross itself, so that this need not be asked again. */
     private final boolean sound;
 
@@ -153,18 +156,20 @@ public final class Outline {
                 sound);
     }
 
-    /** Told by boxes alone: a hole in an upright rectangle, clear of its edge and of the boxes of all other holes. */
+    /**
+     * A hole clear of the outer edge and of the boxes of all other holes: told without the other holes, of which there may
+     * be hundreds.
+     */
     private boolean plainlyInside(Outline hole) {
-        if (!outer.isBox()) {
+        Box in = hole.bounds();
+        if (holes.stream().map(Ring::box).anyMatch(in::touches)) {
             return false;
         }
-        Box in = hole.bounds();
+        if (!outer.isBox()) {
+            return Geo.contains(filled(), hole);
+        }
         Box out = outer.box();
-        return in.left() > out.left()
-                && in.bottom() > out.bottom()
-                && in.right() < out.right()
-                && in.top() < out.top()
-                && holes.stream().map(Ring::box).noneMatch(in::touches);
+        return in.left() > out.left() && in.bottom() > out.bottom() && in.right() < out.right() && in.top() < out.top();
     }
 
     /** Moved by a point's coordinates, unrounded. */
@@ -228,7 +233,12 @@ public final class Outline {
 
     /** This outline without its holes. */
     public Outline filled() {
-        return holes.isEmpty() ? this : new Outline(outer, List.of(), sound);
+        Outline known = filled;
+        if (known == null) {
+            known = holes.isEmpty() ? this : new Outline(outer, List.of(), sound);
+            filled = known;
+        }
+        return known;
     }
 
     /**
@@ -239,7 +249,9 @@ public final class Outline {
         if (plainlyInside(hole) || Geo.contains(this, hole)) {
             List<Ring> all = new ArrayList<>(holes);
             all.add(hole.outer);
-            return new Outline(outer, all, sound && hole.sound);
+            Outline cut = new Outline(outer, all, sound && hole.sound);
+            cut.filled = filled();
+            return cut;
         }
         return Geo.largestOf(Geo.minus(Geo.polygon(this), Geo.polygon(hole.filled())))
                 .orElse(this);

@@ -74,7 +74,7 @@ public final class Replay {
                 && !op.kind().id().equals("mark")) {
             op.parts().stream().filter(p -> !isReady(p) && !cut.contains(p)).forEach(p -> say(step, p + " is not cut"));
         }
-        if (op.kind().id().equals("fill")) {
+        if (op.kind().id().startsWith("fill")) {
             fill(step);
         }
         op.joins().ifPresent(j -> join(step, j));

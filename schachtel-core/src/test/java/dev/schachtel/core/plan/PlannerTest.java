@@ -88,19 +88,19 @@ class PlannerTest {
     }
 
     /**
-     * Impossible and possible cards are engineered, moved and checked without an exception: three thousand here, more than
-     * ten thousand with those that are built, judged and planned in other properties.
+     * Impossible and possible cards are engineered, moved and checked without an exception: a thousand here, more than
+     * eight thousand with those that are built, judged and planned in other properties.
      */
     @Test
     void thousandsOfCardsAreEngineered() {
         int mends = 0;
-        for (int i = 0; i < 3_000; i++) {
+        for (int i = 0; i < 1_000; i++) {
             CardSpec spec = RandomCards.any(new Random(i), 10);
             Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
             mends +=
                     Checks.check(build, Movements.of(build), TestCards.WORKSHOP).count(Severity.MEND) > 0 ? 1 : 0;
         }
-        assertThat(mends).isBetween(300, 2_999);
+        assertThat(mends).isBetween(100, 999);
     }
 
     /** Each kind of piece, added to a roomy card, starts with nothing to mend. */
