@@ -66,9 +66,7 @@ enum BuildOrder implements OrderRule {
                     .isPresent())
             .isPresent()),
     /** What lies under another piece goes down before that. */
-    UNDER_BEFORE_OVER((a, b, shop) -> b.joins().filter(j -> !j.isBehind()).stream()
-            .flatMap(over -> over.laid().stream())
-            .anyMatch(over -> a.effect().laid().stream().anyMatch(under -> shop.covers(over, under)))),
+    UNDER_BEFORE_OVER((a, b, shop) -> shop.covers(b, a)),
     /** Sheets become one before anything is stuck on them or they on anything. */
     SHEETS_BEFORE_USE((a, b, shop) -> a.is(WorkKind.STACK)
             && b.kind().has(Trait.STICKS)

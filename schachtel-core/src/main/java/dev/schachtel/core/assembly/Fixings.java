@@ -26,12 +26,24 @@ final class Fixings {
     private final Map<SlabId, PartId> parts = new HashMap<>();
     /** What goes to a slot from behind and whatever is stuck on it. */
     private final Set<PartId> runners = new LinkedHashSet<>();
+    /** By the part above, the joints by which it rests on others; by the part below, whether something rests on it. */
+    private final Map<PartId, List<Joint>> resting = new HashMap<>();
+
+    private final Set<PartId> carrying = new HashSet<>();
     /** What the work that engineers ask for fixes. */
     private final Set<PartId> asked = new HashSet<>();
 
     Fixings(Build build) {
         this.build = build;
         build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
+        for (Joint joint : build.joints()) {
+            PartId upper = partOf(joint.upper());
+            PartId lower = partOf(joint.lower());
+            if (joint.hold() == Joint.Hold.RESTS && !upper.equals(lower)) {
+                resting.computeIfAbsent(upper, p -> new ArrayList<>()).add(joint);
+                carrying.add(lower);
+            }
+        }
         build.works().stream().flatMap(w -> w.lays().stream()).forEach(l -> asked.addAll(l.parts()));
         build.joints().stream()
                 .filter(j -> j.hold() == Joint.Hold.HANGS && !(j.by() instanceof Adhesive))
@@ -71,11 +83,7 @@ final class Fixings {
 
     /** The joints by which a part rests on others. */
     List<Joint> rests(PartId part) {
-        return build.joints().stream()
-                .filter(j -> j.hold() == Joint.Hold.RESTS)
-                .filter(j ->
-                        partOf(j.upper()).equals(part) && !partOf(j.lower()).equals(part))
-                .toList();
+        return resting.getOrDefault(part, List.of());
     }
 
     /** The joint by which a part hangs behind another. */
@@ -99,10 +107,7 @@ final class Fixings {
 
     /** Whether something rests on it. */
     boolean carries(PartId part) {
-        return build.joints().stream()
-                .anyMatch(j -> j.hold() == Joint.Hold.RESTS
-                        && partOf(j.lower()).equals(part)
-                        && !partOf(j.upper()).equals(part));
+        return carrying.contains(part);
     }
 
     /**

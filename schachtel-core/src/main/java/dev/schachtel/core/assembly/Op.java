@@ -38,7 +38,7 @@ public record Op(
         Set<Caution> cautions,
         Optional<Surface> surface) {
     public Op {
-        parts = List.copyOf(parts);
+        parts = PartList.of(parts);
         cautions = Set.copyOf(cautions);
     }
 

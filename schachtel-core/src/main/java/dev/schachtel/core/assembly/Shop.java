@@ -27,9 +27,14 @@ public final class Shop {
     private final HouseRules house;
     private final Set<PartId> trimmed;
     private final Set<SlabId> inside;
+    /** Rules ask both of every pair of operations. */
+    private final Set<String> insideOps = new HashSet<>();
+
+    private final Set<String> leafOps = new HashSet<>();
     private final Links links;
     private final Map<SlabId, PartId> parts = new HashMap<>();
-    private final Map<PartId, Set<PartId>> under = new HashMap<>();
+    /** By the operation that lays it, what lies under a part on the same ground. */
+    private final Map<String, Set<PartId>> under = new HashMap<>();
 
     private Shop(Build build, HouseRules house, List<Op> ops) {
         this.build = build;
@@ -42,6 +47,8 @@ public final class Shop {
         this.links = new Links(build);
         this.inside = links.carriedBy(
                 build.mechanics().leaves().stream().map(Leaf::over).toList());
+        ops.stream().filter(this::goesInside).forEach(o -> insideOps.add(o.id()));
+        ops.stream().filter(this::goesOnLeaf).forEach(o -> leafOps.add(o.id()));
         Fixings fixings = new Fixings(build);
         Map<SlabId, Set<SlabId>> carried = new HashMap<>();
         for (Op op : ops) {
@@ -49,7 +56,8 @@ public final class Shop {
                     .filter(j -> !j.isBehind() && j.laid().stream().noneMatch(fixings::runs))
                     .ifPresent(j -> {
                         Set<SlabId> beside = carried.computeIfAbsent(j.onto(), s -> links.carriedBy(List.of(s)));
-                        j.laid().forEach(over -> under.put(over, covered(over, j.onto(), beside)));
+                        j.laid().forEach(over -> under.computeIfAbsent(op.id(), id -> new HashSet<>())
+                                .addAll(covered(over, j.onto(), beside)));
                     });
         }
     }
@@ -99,13 +107,26 @@ public final class Shop {
         return covered;
     }
 
-    /** Whether one part lies over another that lies on the same ground. */
-    boolean covers(PartId over, PartId lower) {
-        return under.getOrDefault(over, Set.of()).contains(lower);
+    /** Whether what one operation lays lies over what another lays on the same ground. */
+    boolean covers(Op over, Op lower) {
+        Set<PartId> covered = under.get(over.id());
+        if (covered == null) {
+            return false;
+        }
+        for (PartId part : lower.effect().laid()) {
+            if (covered.contains(part)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether it is done inside a card that closes. */
     boolean isInside(Op op) {
+        return insideOps.contains(op.id());
+    }
+
+    private boolean goesInside(Op op) {
         if (op.kind().has(Trait.FILLS)) {
             return build.chambers().stream()
                     .filter(c -> c.owner().equals(op.owner()))
@@ -116,6 +137,10 @@ public final class Shop {
 
     /** Whether it lays something on the outside of a leaf that closes. */
     boolean isOnLeaf(Op op) {
+        return leafOps.contains(op.id());
+    }
+
+    private boolean goesOnLeaf(Op op) {
         return op.joins().stream().filter(j -> !j.isBehind()).anyMatch(j -> build.mechanics().leaves().stream()
                 .anyMatch(l -> l.slab().equals(j.onto())));
     }

@@ -33,11 +33,15 @@ final class ColourCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         List<Pair> pairs = new ArrayList<>();
+        List<Sheet> sheets = build.levels().stream()
+                .filter(build::isCard)
+                .map(l -> new Sheet(l, l.slab().bounds()))
+                .toList();
         for (Joint joint : build.joints()) {
             if (joint.hold() == Joint.Hold.RESTS && !(joint.by() instanceof Foam)) {
                 build.level(joint.upper())
-                        .filter(level -> isSeen(build, level))
-                        .ifPresent(level -> beneath(build, level).ifPresent(lower -> build.partAt(joint.upper())
+                        .filter(level -> isSeen(build, sheets, level))
+                        .ifPresent(level -> beneath(build, sheets, level).ifPresent(lower -> build.partAt(joint.upper())
                                 .ifPresent(upper -> pair(build, upper, lower, pairs))));
             }
         }
@@ -52,29 +56,34 @@ final class ColourCheck implements Check {
         build.letterings().forEach(l -> l.ink().ifPresent(ink -> text(l, ink, build, report)));
     }
 
+    /** Sheets of card and the boxes round them, which are asked for again and again. */
+    private record Sheet(Level level, Box box) {}
+
     /** Not hidden wholly by one sheet above it, unless the card is opened in between. */
-    private static boolean isSeen(Build build, Level level) {
+    private static boolean isSeen(Build build, List<Sheet> sheets, Level level) {
         Box own = level.slab().bounds();
         Optional<Length> opens = build.mechanics().leaves().stream()
                 .flatMap(leaf -> build.level(leaf.slab()).stream())
                 .map(Level::bottom)
                 .filter(bottom -> !bottom.isBelow(level.top()))
                 .min(Comparator.naturalOrder());
-        return build.levels().stream()
+        return sheets.stream()
+                .filter(s -> s.box.holds(own))
+                .map(Sheet::level)
                 .filter(l -> !l.bottom().isBelow(level.top()))
                 .filter(l -> opens.filter(leaf -> !l.bottom().isBelow(leaf)).isEmpty())
-                .filter(l -> l.slab().bounds().union(own).equals(l.slab().bounds()))
-                .filter(build::isCard)
                 .flatMap(l -> l.slab().footprints().stream())
                 .noneMatch(f -> level.slab().footprints().stream().allMatch(f::covers));
     }
 
     /** What is seen round it: the highest sheet that lies under it, a shadow layer of its own piece too. */
-    private static Optional<Part> beneath(Build build, Level upper) {
-        return build.levels().stream()
+    private static Optional<Part> beneath(Build build, List<Sheet> sheets, Level upper) {
+        Box own = upper.slab().bounds();
+        return sheets.stream()
+                .filter(s -> s.box.touches(own))
+                .map(Sheet::level)
                 .filter(l -> !l.top().isAbove(upper.bottom()))
                 .filter(l -> !l.slab().part().equals(upper.slab().part()))
-                .filter(build::isCard)
                 .sorted(Comparator.comparing(Level::top).reversed())
                 .filter(l -> l.slab().footprints().stream()
                         .anyMatch(f -> upper.slab().footprints().stream().anyMatch(f::overlaps)))

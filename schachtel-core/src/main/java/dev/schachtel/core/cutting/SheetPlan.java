@@ -25,6 +25,17 @@ public record SheetPlan(Sheet sheet, boolean inStock, CutNode root) {
         return all;
     }
 
+    /** How long each stroke is. */
+    public List<Length> strokes() {
+        List<Length> all = new ArrayList<>();
+        strokes((node, r) -> {
+            if (node instanceof CutNode.Stroke stroke) {
+                all.add(stroke.upright() ? r.height() : r.width());
+            }
+        });
+        return all;
+    }
+
     /** What is left over, each as one rectangle, slivers too. */
     public List<Rect> rests() {
         List<Rect> all = new ArrayList<>();

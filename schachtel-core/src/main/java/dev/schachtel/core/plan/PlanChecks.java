@@ -24,7 +24,6 @@ import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
-import dev.schachtel.core.cutting.TrimmerProgram;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Tools;
@@ -95,9 +94,8 @@ final class PlanChecks {
     }
 
     private static void strokes(CutPlan cutting, Tools tools, Report report) {
-        List<Length> longer = TrimmerProgram.of(cutting.numbered(), 1).settings().stream()
+        List<Length> longer = cutting.numbered().stream()
                 .flatMap(s -> s.strokes().stream())
-                .flatMap(s -> Collections.nCopies(s.sheets().size(), s.length()).stream())
                 .filter(l -> l.isAbove(tools.trimmer()))
                 .toList();
         if (!longer.isEmpty() && tools.trimmer().isPositive()) {

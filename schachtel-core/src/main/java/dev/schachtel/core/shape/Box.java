@@ -36,6 +36,11 @@ public record Box(double left, double bottom, double right, double top) {
         return left <= o.right && o.left <= right && bottom <= o.top && o.bottom <= top;
     }
 
+    /** Whether the other lies in it; its edge counts. */
+    public boolean holds(Box o) {
+        return left <= o.left && bottom <= o.bottom && right >= o.right && top >= o.top;
+    }
+
     /** Whether the point lies in this box; its edge counts. */
     public boolean holds(Point p) {
         return p.x() >= left && p.x() <= right && p.y() >= bottom && p.y() <= top;

@@ -205,9 +205,9 @@ public record WorkKind(
         return new WorkTime(id, (int) plain.setUp.toSeconds(), (int) plain.each.toSeconds());
     }
 
-    /** Whether it is this kind, whatever times the book has for it. */
+    /** Whether it is this kind, whatever times the book has for it. Rules ask this a million times; a hash is kept. */
     public boolean is(WorkKind other) {
-        return id.equals(other.id);
+        return id.hashCode() == other.id.hashCode() && id.equals(other.id);
     }
 
     public boolean has(Trait trait) {
