@@ -35,6 +35,9 @@ import jakarta.servlet.http.HttpServletResponse;
 /** The Build station: the time band, all steps, and one of them in full. */
 @Controller
 public class BuildController {
+    /** The page is drawn anew so often at most while a better order is looked for; nobody reads what never rests. */
+    private static final int MOST_LOOKS = 6;
+
     private final CardService cards;
     private final Plans plans;
     private final BuildDesk desk;
@@ -65,10 +68,12 @@ public class BuildController {
     String better(
             @PathVariable long id,
             @RequestParam(defaultValue = "1") int step,
+            @RequestParam(defaultValue = "0") int looks,
             Model model,
             HttpServletResponse response) {
         StoredCard card = cards.load(id);
-        Optional<Plan> better = plans.better(card.spec());
+        Optional<Plan> better = looks < MOST_LOOKS ? plans.better(card.spec()) : Optional.empty();
+        model.addAttribute("looks", looks + 1);
         if (better.isEmpty()) {
             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
             return null;

@@ -76,11 +76,15 @@ final class ColourCheck implements Check {
                 .noneMatch(f -> level.slab().footprints().stream().allMatch(f::covers));
     }
 
-    /** What is seen round it: the highest sheet that lies under it, a shadow layer of its own piece too. */
+    /**
+     * What is seen round it: the highest sheet that lies under it, a shadow layer of its own piece too; what it covers wholly
+     * is not seen.
+     */
     private static Optional<Part> beneath(Build build, List<Sheet> sheets, Level upper) {
         Box own = upper.slab().bounds();
         return sheets.stream()
                 .filter(s -> s.box.touches(own))
+                .filter(s -> !own.holds(s.box) || !covers(upper, s.level))
                 .map(Sheet::level)
                 .filter(l -> !l.top().isAbove(upper.bottom()))
                 .filter(l -> !l.slab().part().equals(upper.slab().part()))
@@ -90,6 +94,11 @@ final class ColourCheck implements Check {
                 .findFirst()
                 .map(l -> l.slab().part())
                 .flatMap(build::part);
+    }
+
+    private static boolean covers(Level upper, Level lower) {
+        return lower.slab().footprints().stream()
+                .allMatch(f -> upper.slab().footprints().stream().anyMatch(u -> u.covers(f)));
     }
 
     private static void pair(Build build, Part upper, Part lower, List<Pair> pairs) {

@@ -22,6 +22,7 @@ final class ApartView {
 
     private static final int LETTER = 8;
     private static final int MOST_LETTERS = 28;
+    private static final int MOST_IN_SMALL = 18;
 
     private final Build build;
     private final Set<PartId> only;
@@ -107,6 +108,9 @@ final class ApartView {
                 letter,
                 first.slab().part()));
         String names = names(levels);
+        if (names.isEmpty()) {
+            return;
+        }
         longest = Math.max(longest, names.length());
         marks.add(new Mark.Label(
                 at,
@@ -116,11 +120,17 @@ final class ApartView {
                 Optional.of(first.slab().part().owner())));
     }
 
-    /** All names of a tier where there is room for them, else the first and how many more. */
-    private static String names(List<Level> levels) {
+    /**
+     * All names of a tier where there is room for them, else the first and how many more. In the small picture of a few
+     * parts the letter must do for a long name.
+     */
+    private String names(List<Level> levels) {
         List<String> names =
                 levels.stream().map(l -> l.slab().name()).distinct().toList();
         String all = String.join(", ", names);
+        if (!only.isEmpty() && all.length() > MOST_IN_SMALL) {
+            return "";
+        }
         return all.length() <= MOST_LETTERS || names.size() == 1
                 ? all
                 : names.get(0) + " and " + (names.size() - 1) + " more";
