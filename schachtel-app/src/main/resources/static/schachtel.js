@@ -48,15 +48,20 @@
   // It stays until something else is asked for: nobody reads against a clock.
   document.addEventListener("htmx:beforeRequest", (event) => {
     const notice = $("#notice");
-    if (notice && !event.target.matches("[data-later]")) notice.textContent = "";
+    if (notice && !event.detail.requestConfig.elt.matches("[data-later]")) notice.textContent = "";
   });
 
-  // What nobody asked for waits until nobody is typing where it would go.
+  // What nobody asked for waits until nobody is typing where it would go, and nothing that was asked for is on its way there.
+  const later = (el) => el.matches("[data-later]");
+  let asked = 0;
+  document.addEventListener("htmx:beforeRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked += 1; });
+  document.addEventListener("htmx:afterRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked = Math.max(0, asked - 1); });
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     const asker = detail.requestConfig.elt;
     const field = document.activeElement;
-    if (!asker.matches("[data-later]") || !field.matches("input, textarea") || !detail.target.contains(field)) return;
-    if (field.value === field.defaultValue) return;
+    if (!later(asker)) return;
+    const typed = field.matches("input, textarea") && detail.target.contains(field) && field.value !== field.defaultValue;
+    if (!typed && asked === 0) return;
     detail.shouldSwap = false;
     setTimeout(() => { if (asker.isConnected) htmx.trigger(asker, "again"); }, 1500);
   });
