@@ -27,7 +27,7 @@ public record Rider(
         @Asked(value = "Pushed beside by", initial = "8 mm", inches = "3/8 in", min = "0.1 mm", max = "100 mm")
                 Length push,
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,
-        @Asked(value = "Rests at, % of the way", initial = "0", min = "0", max = "100") int rest,
+        @Asked(value = "Rest, % of the way", initial = "0", min = "0", max = "100") int rest,
         @Asked(value = "Rider card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
                 MaterialId fixing)

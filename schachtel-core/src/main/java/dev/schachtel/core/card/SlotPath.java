@@ -7,10 +7,9 @@ public sealed interface SlotPath {
     /** From a start, so far across and so far up. */
     @Kind(value = "straight", title = "Straight")
     record Straight(
-            @Asked(value = "Lower stop, from the left", initial = "30 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
+            @Asked(value = "First stop, across", initial = "30 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
                     Length across,
-            @Asked(value = "Lower stop, from the foot", initial = "22 %", min = "-3 m", max = "3 m", pull = Pull.UP)
-                    Length up,
+            @Asked(value = "First stop, up", initial = "22 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
             @Asked(value = "Run across", initial = "25 mm", inches = "1 in", min = "-3 m", max = "3 m") Length run,
             @Asked(value = "Rise", initial = "25 mm", inches = "1 in", min = "-3 m", max = "3 m") Length rise)
             implements SlotPath {}
