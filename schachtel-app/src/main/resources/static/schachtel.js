@@ -43,11 +43,12 @@
       notice.setAttribute("role", "alert");
       document.body.append(notice);
     }
+    notice.dataset.refusal = "true";
     notice.textContent = new DOMParser().parseFromString(detail.xhr.responseText, "text/html").body.textContent.trim();
   });
   // It stays until something else is asked for: nobody reads against a clock.
   document.addEventListener("htmx:beforeRequest", (event) => {
-    const notice = $("#notice");
+    const notice = $("#notice[data-refusal]");
     if (notice && !event.detail.requestConfig.elt.matches("[data-later]")) notice.textContent = "";
   });
 
