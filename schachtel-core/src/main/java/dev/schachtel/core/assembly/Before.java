@@ -20,9 +20,12 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
                 .toList();
         List<Link> links = new ArrayList<>();
         for (int a = 0; a < ops.size(); a++) {
+            Op first = ops.get(a);
+            List<OrderRule> concerned =
+                    rules.stream().filter(r -> r.concerns(first)).toList();
             for (int b = 0; b < ops.size(); b++) {
-                for (OrderRule rule : rules) {
-                    if (a != b && rule.applies(ops.get(a), ops.get(b), shop)) {
+                for (OrderRule rule : concerned) {
+                    if (a != b && rule.follows(first, ops.get(b), shop)) {
                         links.add(new Link(rule, a, b));
                     }
                 }

@@ -1,5 +1,7 @@
 package dev.schachtel.core.assembly;
 
+import java.util.function.Predicate;
+
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -10,55 +12,62 @@ import dev.schachtel.core.work.WorkKind;
 /** What the structure of a card asks of the order. Ids and reasons: handbook chapter 3; the words are the application's. */
 enum BuildOrder implements OrderRule {
     /** A part is cut before it is used. */
-    CUT_BEFORE_USE((a, b, shop) -> a.kind().cuts()
-            && !b.kind().cuts()
-            && !b.kind().isSurface()
-            && !b.is(WorkKind.LAYOUT)
-            && b.parts().stream().anyMatch(a::handles)),
+    CUT_BEFORE_USE(
+            a -> a.kind().cuts(),
+            (a, b, shop) -> !b.kind().cuts()
+                    && !b.kind().isSurface()
+                    && !b.is(WorkKind.LAYOUT)
+                    && b.parts().stream().anyMatch(a::handles)),
     /** Windows are die cut in panels that were trimmed to size first. */
-    TRIM_BEFORE_DIE((a, b, shop) ->
-            a.is(WorkKind.TRIM) && (b.is(WorkKind.DIE_CUT) || b.is(WorkKind.KNIFE_CUT) || b.is(WorkKind.PUNCH))),
+    TRIM_BEFORE_DIE(
+            a -> a.is(WorkKind.TRIM),
+            (a, b, shop) -> (b.is(WorkKind.DIE_CUT) || b.is(WorkKind.KNIFE_CUT) || b.is(WorkKind.PUNCH))),
     /** The punch reaches a hole only while the sheet lies alone; outlines and windows come first, holes in them after. */
-    HOLE_BEFORE_FOAM((a, b, shop) -> a.is(WorkKind.PUNCH) && b.kind().has(Trait.STICKS)),
-    SCORE_BEFORE_FOLD((a, b, shop) -> a.is(WorkKind.SCORE) && b.is(WorkKind.FOLD)),
+    HOLE_BEFORE_FOAM(a -> a.is(WorkKind.PUNCH), (a, b, shop) -> b.kind().has(Trait.STICKS)),
+    SCORE_BEFORE_FOLD(a -> a.is(WorkKind.SCORE), (a, b, shop) -> b.is(WorkKind.FOLD)),
     /** The base is traced, lined and covered when it has its fold. */
-    FOLD_BEFORE_USE((a, b, shop) -> a.is(WorkKind.FOLD)
-            && !b.kind().cuts()
-            && !b.kind().isSurface()
-            && !b.is(WorkKind.SCORE)
-            && !b.is(WorkKind.LAYOUT)
-            && !b.is(WorkKind.CLOSE)
-            && b.parts().stream().anyMatch(a::handles)),
+    FOLD_BEFORE_USE(
+            a -> a.is(WorkKind.FOLD),
+            (a, b, shop) -> !b.kind().cuts()
+                    && !b.kind().isSurface()
+                    && !b.is(WorkKind.SCORE)
+                    && !b.is(WorkKind.LAYOUT)
+                    && !b.is(WorkKind.CLOSE)
+                    && b.parts().stream().anyMatch(a::handles)),
     /** A crease is pressed before anything is laid on it. */
-    CREASE_BEFORE_LOAD((a, b, shop) -> a.is(WorkKind.FOLD)
-            && (b.is(WorkKind.LAYOUT)
+    CREASE_BEFORE_LOAD(
+            a -> a.is(WorkKind.FOLD),
+            (a, b, shop) -> (b.is(WorkKind.LAYOUT)
                     || b.is(WorkKind.CLOSE) && b.parts().stream().anyMatch(a::handles))),
     /** What overhangs is trimmed when its glue holds. */
-    TRIM_AFTER_GLUE((a, b, shop) ->
-            b.is(WorkKind.TRIM_OVERHANG) && a.is(WorkKind.ATTACH) && a.main().equals(b.onto())),
+    TRIM_AFTER_GLUE(
+            a -> a.is(WorkKind.ATTACH),
+            (a, b, shop) -> b.is(WorkKind.TRIM_OVERHANG) && a.main().equals(b.onto())),
     /** The trimmer can't cut the thick card. */
-    TRIM_BEFORE_BASE((a, b, shop) -> a.is(WorkKind.TRIM_OVERHANG) && b.kind().has(Trait.PLACES) && b.lays(a.main())),
-    LAYOUT_BEFORE_GLUE((a, b, shop) -> a.is(WorkKind.LAYOUT) && b.kind().has(Trait.STICKS)),
+    TRIM_BEFORE_BASE(a -> a.is(WorkKind.TRIM_OVERHANG), (a, b, shop) -> b.kind().has(Trait.PLACES) && b.lays(a.main())),
+    LAYOUT_BEFORE_GLUE(a -> a.is(WorkKind.LAYOUT), (a, b, shop) -> b.kind().has(Trait.STICKS)),
     /** Marks guide the hand only while nothing lies there. */
-    MARK_BEFORE_GLUE((a, b, shop) -> a.is(WorkKind.MARK) && b.kind().has(Trait.STICKS)),
+    MARK_BEFORE_GLUE(a -> a.is(WorkKind.MARK), (a, b, shop) -> b.kind().has(Trait.STICKS)),
     /** What is to be laid out is cut. */
-    CUT_BEFORE_LAYOUT((a, b, shop) ->
-            b.is(WorkKind.LAYOUT) && a.kind().cuts() && !a.is(WorkKind.SNIP_FOAM) && !a.is(WorkKind.PUNCH)),
-    TRACE_BEFORE_FILM((a, b, shop) -> a.is(WorkKind.TRACE) && b.is(WorkKind.FIX_FILM) && sameOwner(a, b)),
-    FILM_CURED_BEFORE_DAM((a, b, shop) -> a.is(WorkKind.FIX_FILM) && b.is(WorkKind.LAY_DAM) && sameOwner(a, b)),
-    SEAL_BEFORE_FILL((a, b, shop) -> (a.is(WorkKind.LAY_DAM) || a.is(WorkKind.WRAP))
-            && (b.kind().has(Trait.FILLS) || b.is(WorkKind.ANTI_STATIC))
-            && sameOwner(a, b)),
+    CUT_BEFORE_LAYOUT(
+            a -> a.kind().cuts() && !a.is(WorkKind.SNIP_FOAM) && !a.is(WorkKind.PUNCH),
+            (a, b, shop) -> b.is(WorkKind.LAYOUT)),
+    TRACE_BEFORE_FILM(a -> a.is(WorkKind.TRACE), (a, b, shop) -> b.is(WorkKind.FIX_FILM) && sameOwner(a, b)),
+    FILM_CURED_BEFORE_DAM(a -> a.is(WorkKind.FIX_FILM), (a, b, shop) -> b.is(WorkKind.LAY_DAM) && sameOwner(a, b)),
+    SEAL_BEFORE_FILL(
+            a -> a.is(WorkKind.LAY_DAM) || a.is(WorkKind.WRAP),
+            (a, b, shop) -> (b.kind().has(Trait.FILLS) || b.is(WorkKind.ANTI_STATIC)) && sameOwner(a, b)),
     ANTISTATIC_BEFORE_FILL(
-            (a, b, shop) -> a.is(WorkKind.ANTI_STATIC) && b.kind().has(Trait.FILLS) && sameOwner(a, b)),
-    FILL_BEFORE_CLOSE((a, b, shop) ->
-            a.kind().has(Trait.FILLS) && (b.is(WorkKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build()))),
+            a -> a.is(WorkKind.ANTI_STATIC), (a, b, shop) -> b.kind().has(Trait.FILLS) && sameOwner(a, b)),
+    FILL_BEFORE_CLOSE(
+            a -> a.kind().has(Trait.FILLS),
+            (a, b, shop) -> b.is(WorkKind.SEAL) ? sameOwner(a, b) : closes(a, b, shop.build())),
     /** A pouch is shut before anything lies on it, and before its panel goes down. */
-    POUCH_BEFORE_USE((a, b, shop) -> a.is(WorkKind.SEAL)
-            && b.kind().has(Trait.PLACES)
-            && b.parts().stream().anyMatch(a::handles)),
+    POUCH_BEFORE_USE(
+            a -> a.is(WorkKind.SEAL),
+            (a, b, shop) -> b.kind().has(Trait.PLACES) && b.parts().stream().anyMatch(a::handles)),
     /** What goes on the back of a sheet, or through it from behind, goes there before the sheet goes down. */
-    BACK_BEFORE_DOWN((a, b, shop) -> a.joins()
+    BACK_BEFORE_DOWN(a -> a.joins().isPresent(), (a, b, shop) -> a.joins()
             .filter(Joining::isBehind)
             .filter(behind -> b.joins()
                     .filter(j -> !j.isBehind())
@@ -66,71 +75,87 @@ enum BuildOrder implements OrderRule {
                     .isPresent())
             .isPresent()),
     /** What lies under another piece goes down before that. */
-    UNDER_BEFORE_OVER((a, b, shop) -> shop.covers(b, a)),
+    UNDER_BEFORE_OVER(a -> true, (a, b, shop) -> shop.covers(b, a)),
     /** Sheets become one before anything is stuck on them or they on anything. */
-    SHEETS_BEFORE_USE((a, b, shop) -> a.is(WorkKind.STACK)
-            && b.kind().has(Trait.STICKS)
-            && b.parts().contains(a.parts().get(0))),
+    SHEETS_BEFORE_USE(
+            a -> a.is(WorkKind.STACK),
+            (a, b, shop) ->
+                    b.kind().has(Trait.STICKS) && b.parts().contains(a.parts().get(0))),
     /** Filled chambers are closed at once: whatever else goes on the back is there before the filling. */
     FOAM_BEFORE_FILL(
-            (a, b, shop) -> a.is(WorkKind.LAY_FOAM) && b.kind().has(Trait.FILLS) && goesDownFilled(a, b, shop)),
+            a -> a.is(WorkKind.LAY_FOAM), (a, b, shop) -> b.kind().has(Trait.FILLS) && goesDownFilled(a, b, shop)),
     /** Whatever lies inside is there before anything raised makes the front rock. */
-    INSIDE_BEFORE_FRONT((a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
-            && shop.isInside(a)
-            && !shop.isInside(b)
-            && (b.is(WorkKind.CLOSE) || b.kind().has(Trait.FILLS) || shop.isOnLeaf(b))),
+    INSIDE_BEFORE_FRONT(
+            a -> true,
+            (a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
+                    && shop.isInside(a)
+                    && !shop.isInside(b)
+                    && (b.is(WorkKind.CLOSE) || b.kind().has(Trait.FILLS) || shop.isOnLeaf(b))),
     /** House rule: the inside waits for the front. */
-    FRONT_BEFORE_INSIDE((a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
-            && !shop.isInside(a)
-            && shop.isInside(b)
-            && (a.is(WorkKind.CLOSE) || shop.isOnLeaf(a))),
-    /** Raised pieces on the front would make a panel rock while its back is worked on. */
-    BACK_BEFORE_FRONT((a, b, shop) -> (a.is(WorkKind.CLOSE) || a.is(WorkKind.LAY_FOAM) || a.is(WorkKind.FIX_FILM))
-            && isPiece(b)
-            && b.onto().equals(a.is(WorkKind.CLOSE) ? a.main() : a.onto())),
+    FRONT_BEFORE_INSIDE(
+            a -> true,
+            (a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
+                    && !shop.isInside(a)
+                    && shop.isInside(b)
+                    && (a.is(WorkKind.CLOSE) || shop.isOnLeaf(a))),
+    /**
+     * Raised pieces on the front would make a panel rock while its back is worked on; those whose overhang is trimmed must
+     * be there before.
+     */
+    BACK_BEFORE_FRONT(
+            a -> a.is(WorkKind.CLOSE) || a.is(WorkKind.LAY_FOAM) || a.is(WorkKind.FIX_FILM),
+            (a, b, shop) -> isPiece(b)
+                    && b.onto().equals(a.is(WorkKind.CLOSE) ? a.main() : a.onto())
+                    && b.parts().stream().limit(1).noneMatch(shop.trimmed()::contains)),
     /** A piece of layers is put together before it goes on the card. */
-    STACK_BEFORE_MOUNT((a, b, shop) ->
-            isPiece(a) && isPiece(b) && sameOwner(a, b) && a.onto().equals(b.main()) && !movesAtAll(a, shop.build())),
+    STACK_BEFORE_MOUNT(
+            BuildOrder::isPiece,
+            (a, b, shop) -> isPiece(b) && sameOwner(a, b) && a.onto().equals(b.main()) && !movesAtAll(a, shop.build())),
     /** A connector goes on its retainer before both go through the slot. */
-    CONNECTOR_BEFORE_INSERT((a, b, shop) ->
-            isPiece(a) && b.is(WorkKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.main())),
+    CONNECTOR_BEFORE_INSERT(
+            BuildOrder::isPiece,
+            (a, b, shop) -> b.is(WorkKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.main())),
     /** What is larger than the slot goes on when the connector is through it. */
-    INSERT_BEFORE_FACE((a, b, shop) ->
-            a.is(WorkKind.INSERT) && isPiece(b) && sameOwner(a, b) && !a.main().equals(b.onto())),
+    INSERT_BEFORE_FACE(
+            a -> a.is(WorkKind.INSERT),
+            (a, b, shop) -> isPiece(b) && sameOwner(a, b) && !a.main().equals(b.onto())),
     /** The channel's sides lie before the strip goes in between. */
-    RAILS_BEFORE_INSERT((a, b, shop) -> a.is(WorkKind.GLUE_BEHIND)
-            && b.is(WorkKind.INSERT)
-            && sameOwner(a, b)
-            && a.onto().equals(b.onto())),
+    RAILS_BEFORE_INSERT(
+            a -> a.is(WorkKind.GLUE_BEHIND),
+            (a, b, shop) -> b.is(WorkKind.INSERT) && sameOwner(a, b) && a.onto().equals(b.onto())),
     /** A stop bar would not let the strip in. */
-    INSERT_BEFORE_STOP((a, b, shop) -> a.is(WorkKind.INSERT)
-            && b.is(WorkKind.GLUE_BEHIND)
-            && sameOwner(a, b)
-            && b.onto().equals(a.main())),
-    MOVE_BEFORE_TRY((a, b, shop) -> b.is(WorkKind.TRY_MOTION)
-            && sameOwner(a, b)
-            && (a.is(WorkKind.INSERT) || isPiece(a) || a.is(WorkKind.GLUE_BEHIND))),
+    INSERT_BEFORE_STOP(
+            a -> a.is(WorkKind.INSERT),
+            (a, b, shop) ->
+                    b.is(WorkKind.GLUE_BEHIND) && sameOwner(a, b) && b.onto().equals(a.main())),
+    MOVE_BEFORE_TRY(
+            a -> a.is(WorkKind.INSERT) || isPiece(a) || a.is(WorkKind.GLUE_BEHIND),
+            (a, b, shop) -> b.is(WorkKind.TRY_MOTION) && sameOwner(a, b)),
     /** Once the panel is down nothing behind it can be reached. */
-    RIDER_BEFORE_CLOSE((a, b, shop) -> moves(a) && runsIn(a, b, shop.build()) && !liesOnFrontOf(a, b)),
+    RIDER_BEFORE_CLOSE(BuildOrder::moves, (a, b, shop) -> runsIn(a, b, shop.build()) && !liesOnFrontOf(a, b)),
     /** Filled chambers are closed at once: what moves in the same panel is in place before. */
-    RIDER_BEFORE_FILL((a, b, shop) -> moves(a) && b.kind().has(Trait.FILLS) && movesAtAll(a, shop.build())),
+    RIDER_BEFORE_FILL(BuildOrder::moves, (a, b, shop) -> b.kind().has(Trait.FILLS) && movesAtAll(a, shop.build())),
     /** What lies on another mat waits until that lies. */
-    LOWER_BEFORE_UPPER((a, b, shop) -> (isPiece(a) || a.is(WorkKind.LINE))
-            && (isPiece(b) || b.is(WorkKind.HINGE))
-            && (!sameOwner(a, b) || b.is(WorkKind.HINGE))
-            && b.onto().equals(a.main())),
+    LOWER_BEFORE_UPPER(
+            a -> isPiece(a) || a.is(WorkKind.LINE),
+            (a, b, shop) -> (isPiece(b) || b.is(WorkKind.HINGE))
+                    && (!sameOwner(a, b) || b.is(WorkKind.HINGE))
+                    && b.onto().equals(a.main())),
     /** A band goes round the finished card. */
-    BAND_LAST((a, b, shop) -> b.is(WorkKind.SLIP_ON) && a.kind().has(Trait.JOINS)),
+    BAND_LAST(a -> a.kind().has(Trait.JOINS), (a, b, shop) -> b.is(WorkKind.SLIP_ON)),
     /** Shakers are tried when they are closed, while other things still dry. */
     CLOSE_BEFORE_TRY(
-            (a, b, shop) -> b.is(WorkKind.TRY) && (a.is(WorkKind.CLOSE) || a.is(WorkKind.LINE) || a.is(WorkKind.SEAL))),
-    DRY_BEFORE_CLOSE((a, b, shop) -> b.is(WorkKind.ENVELOPE));
+            a -> a.is(WorkKind.CLOSE) || a.is(WorkKind.LINE) || a.is(WorkKind.SEAL),
+            (a, b, shop) -> b.is(WorkKind.TRY)),
+    DRY_BEFORE_CLOSE(a -> true, (a, b, shop) -> b.is(WorkKind.ENVELOPE));
 
     private final String id;
+    private final Predicate<Op> first;
     private final Test test;
 
-    BuildOrder(Test test) {
+    BuildOrder(Predicate<Op> first, Test test) {
         this.id = OrderRule.id(this);
+        this.first = first;
         this.test = test;
     }
 
@@ -145,11 +170,13 @@ enum BuildOrder implements OrderRule {
     }
 
     @Override
-    public boolean applies(Op a, Op b, Shop shop) {
-        boolean trimmed = this == BACK_BEFORE_FRONT
-                && !b.parts().isEmpty()
-                && shop.trimmed().contains(b.parts().get(0));
-        return !trimmed && test.before(a, b, shop);
+    public boolean concerns(Op a) {
+        return first.test(a);
+    }
+
+    @Override
+    public boolean follows(Op a, Op b, Shop shop) {
+        return test.before(a, b, shop);
     }
 
     private static boolean sameOwner(Op a, Op b) {
@@ -208,6 +235,7 @@ enum BuildOrder implements OrderRule {
                                 .anyMatch(cut -> c.behind(cut.owner())));
     }
 
+    /** Whether b comes after a, an operation that the rule concerns. */
     private interface Test {
         boolean before(Op a, Op b, Shop shop);
     }

@@ -23,8 +23,18 @@ public interface OrderRule {
 
     Strength strength();
 
+    /** Whether it can say at all that something comes after a: asked once for each a, to save asking for every b. */
+    default boolean concerns(Op a) {
+        return true;
+    }
+
+    /** Whether b waits for a, another operation and one that the rule concerns. */
+    boolean follows(Op a, Op b, Shop shop);
+
     /** Whether a must be done before b, another operation, begins. */
-    boolean applies(Op a, Op b, Shop shop);
+    default boolean applies(Op a, Op b, Shop shop) {
+        return concerns(a) && follows(a, b, shop);
+    }
 
     /** Whether what a left must be dry too. */
     default boolean dry() {

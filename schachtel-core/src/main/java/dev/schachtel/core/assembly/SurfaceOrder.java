@@ -134,7 +134,7 @@ enum SurfaceOrder implements OrderRule {
     }
 
     @Override
-    public boolean applies(Op a, Op b, Shop shop) {
+    public boolean follows(Op a, Op b, Shop shop) {
         return test.before(a, b, shop);
     }
 

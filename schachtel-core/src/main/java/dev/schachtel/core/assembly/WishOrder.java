@@ -15,7 +15,7 @@ record WishOrder(OrderWish wish) implements OrderRule {
     }
 
     @Override
-    public boolean applies(Op a, Op b, Shop shop) {
+    public boolean follows(Op a, Op b, Shop shop) {
         return a.id().equals(wish.first()) && b.id().equals(wish.then());
     }
 

@@ -59,6 +59,9 @@ final class SupportCheck implements Check {
             return;
         }
         Outline sheet = level.slab().footprints().get(0);
+        if (!sheet.mayHoldFree(LONGEST, supports)) {
+            return;
+        }
         Outline.Gap free = sheet.widestFree(supports);
         Report.Draft draft = report.on(RuleId.SPAN, level.slab().part().owner())
                 .parts(level.slab().part())

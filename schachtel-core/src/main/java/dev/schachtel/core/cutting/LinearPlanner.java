@@ -1,7 +1,7 @@
 package dev.schachtel.core.cutting;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -81,11 +81,12 @@ final class LinearPlanner {
             if (d.part().material().fromRoll() && d.isThere()) {
                 Need need = needs.computeIfAbsent(d.part().material(), m -> new Need());
                 Length across = d.part().material() instanceof Thread ? Length.ZERO : d.height();
+                Length roll = widest(workshop, d.part().material());
                 for (int i = 0; i < d.count(); i++) {
                     if (walls.contains(d.part().id())) {
                         need.whole.add(new Strip(d.width(), across));
                     } else {
-                        need.join(d.width(), across, widest(workshop, d.part().material()));
+                        need.join(d.width(), across, roll);
                     }
                 }
             }
@@ -146,33 +147,27 @@ final class LinearPlanner {
         return rolls.stream().map(Roll::width).reduce(Length.ZERO, Length::max);
     }
 
-    /** Of the strips those that fill a length best. */
+    /** Of the strips those that fill a length best: a bit for each length that the first so many of them come to. */
     private static List<Strip> fill(List<Strip> strips, Length length) {
         int room = Math.min(LONGEST, length.wholeTimes(STEP));
         long all = strips.stream().mapToLong(s -> steps(s.length)).sum();
         if (all <= room) {
             return strips;
         }
-        int[] last = new int[room + 1];
-        Arrays.fill(last, -1);
-        last[0] = strips.size();
-        int reached = 0;
-        for (int i = 0; i < strips.size(); i++) {
-            int size = steps(strips.get(i).length);
-            reached = Math.min(room, reached + size);
-            for (int at = reached; at >= size; at--) {
-                if (last[at] < 0 && last[at - size] >= 0 && last[at - size] != i) {
-                    last[at] = i;
-                }
-            }
+        BigInteger fits = BigInteger.ONE.shiftLeft(room + 1).subtract(BigInteger.ONE);
+        List<BigInteger> reached = new ArrayList<>(List.of(BigInteger.ONE));
+        for (int i = 0; i < strips.size() && !reached.get(i).testBit(room); i++) {
+            BigInteger without = reached.get(i);
+            reached.add(
+                    without.or(without.shiftLeft(steps(strips.get(i).length))).and(fits));
         }
-        int most = room;
-        while (last[most] < 0) {
-            most--;
-        }
+        int at = reached.get(reached.size() - 1).bitLength() - 1;
         List<Strip> taken = new ArrayList<>();
-        for (int at = most; at > 0; at -= steps(strips.get(last[at]).length)) {
-            taken.add(strips.get(last[at]));
+        for (int i = reached.size() - 2; i >= 0; i--) {
+            if (!reached.get(i).testBit(at)) {
+                taken.add(strips.get(i));
+                at -= steps(strips.get(i).length);
+            }
         }
         return taken;
     }

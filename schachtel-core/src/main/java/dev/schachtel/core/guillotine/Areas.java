@@ -1,6 +1,7 @@
 package dev.schachtel.core.guillotine;
 
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -16,10 +17,46 @@ final class Areas {
 
     private final Job job;
     private final List<Want> wants;
+    /** Of each want, the ways in which it can lie on a board. */
+    private final List<List<Lying>> lying = new ArrayList<>();
+
+    private final long offcuts;
+    private final long pieces;
+
+    /** One way to lie: its shares of the board's width and height, each by every k. */
+    private record Lying(double[] across, double[] up) {
+        static Lying of(Want want, Board board, boolean turned) {
+            return new Lying(shares(want.across(turned), board.width()), shares(want.up(turned), board.height()));
+        }
+
+        private static double[] shares(long x, long all) {
+            double[] shares = new double[MOST + 1];
+            for (int k = 0; k <= MOST; k++) {
+                shares[k] = u(k, x, all);
+            }
+            return shares;
+        }
+    }
 
     private Areas(Job job) {
         this.job = job;
         this.wants = job.wants().stream().filter(job::canBeCut).toList();
+        this.offcuts = job.boards().stream()
+                .filter(b -> !b.sold())
+                .mapToLong(Board::count)
+                .sum();
+        this.pieces = wants.stream().mapToLong(Want::count).sum();
+        for (Want want : wants) {
+            List<Lying> all = new ArrayList<>();
+            for (Board board : job.boards()) {
+                for (boolean turned : new boolean[] {false, true}) {
+                    if (want.fits(board, turned)) {
+                        all.add(Lying.of(want, board, turned));
+                    }
+                }
+            }
+            lying.add(all);
+        }
     }
 
     static Bound bound(Job job) {
@@ -58,26 +95,15 @@ final class Areas {
     }
 
     private int measured(int k, int l) {
-        long offcuts = job.boards().stream()
-                .filter(b -> !b.sold())
-                .mapToLong(Board::count)
-                .sum();
         long sum = 0;
-        for (Want want : wants) {
+        for (int i = 0; i < wants.size(); i++) {
             long least = Long.MAX_VALUE;
-            for (Board board : job.boards()) {
-                for (boolean turned : new boolean[] {false, true}) {
-                    if (want.fits(board, turned)) {
-                        double x = u(k, want.across(turned), board.width());
-                        double y = u(l, want.up(turned), board.height());
-                        least = Math.min(least, (long) Math.floor(x * y * PARTS));
-                    }
-                }
+            for (Lying way : lying.get(i)) {
+                least = Math.min(least, (long) Math.floor(way.across[k] * way.up[l] * PARTS));
             }
-            sum += Math.multiplyExact(least, (long) want.count());
+            sum += Math.multiplyExact(least, (long) wants.get(i).count());
         }
-        long boards = Math.floorDiv(
-                sum + PARTS - 1 - wants.stream().mapToInt(Want::count).sum(), PARTS);
+        long boards = Math.floorDiv(sum + PARTS - 1 - pieces, PARTS);
         return (int) Math.max(0, boards - offcuts);
     }
 

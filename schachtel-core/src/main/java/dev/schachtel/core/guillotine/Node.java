@@ -215,18 +215,27 @@ public final class Node {
             return this;
         }
         List<Node> done = new ArrayList<>();
-        List<Node> left =
-                new ArrayList<>(Arrays.stream(strips).map(Node::gathered).toList());
-        while (!left.isEmpty()) {
-            Node first = left.remove(0);
-            List<Node> like = new ArrayList<>(List.of(first));
-            for (Node other : List.copyOf(left)) {
-                if (first.isDividedLike(other, upright)) {
-                    like.add(other);
-                    left.remove(other);
+        Node[] left = new Node[strips.length];
+        boolean same = true;
+        for (int i = 0; i < left.length; i++) {
+            left[i] = strips[i].gathered();
+            same &= left[i] == strips[i];
+        }
+        boolean[] taken = new boolean[left.length];
+        for (int i = 0; i < left.length; i++) {
+            if (!taken[i]) {
+                List<Node> like = new ArrayList<>(1);
+                for (int j = i; j < left.length; j++) {
+                    if (j == i || !taken[j] && left[i].isDividedLike(left[j], upright)) {
+                        like.add(left[j]);
+                        taken[j] = true;
+                    }
                 }
+                done.add(like.size() == 1 ? left[i] : together(like));
             }
-            done.add(like.size() == 1 ? first : together(like));
+        }
+        if (same && done.size() == strips.length) {
+            return this;
         }
         return done.size() == 1 ? done.get(0) : row(upright, done);
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.construct.LargestEmptyCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -29,7 +30,7 @@ import dev.schachtel.core.measure.Length;
 final class Geo {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Two flattened arcs may cut into each other by this much and still only touch. */
-    private static final double TOUCH = 2 * Ring.CHORD_ERROR;
+    static final double TOUCH = 2 * Ring.CHORD_ERROR;
 
     private static final double NANOMETRES_A_MM = 1e6;
 
@@ -62,6 +63,15 @@ final class Geo {
 
     static boolean contains(Outline outer, Outline inner) {
         return outer.prepared().containsProperly(polygon(inner.filled()));
+    }
+
+    /** Growing an outline is slow: boxes first, then the outline as it is. */
+    static boolean covers(Outline outer, Outline inner) {
+        Geometry in = polygon(inner);
+        Envelope room = new Envelope(polygon(outer).getEnvelopeInternal());
+        room.expandBy(TOUCH);
+        return room.covers(in.getEnvelopeInternal())
+                && (outer.prepared().covers(in) || outer.roomy().covers(in));
     }
 
     static Geometry both(Geometry a, Geometry b) {
@@ -97,7 +107,10 @@ final class Geo {
                 || !a.prepared().intersects(second)) {
             return false;
         }
-        Geometry both = a.prepared().covers(second) ? second : both(first, second);
+        if (deep(a, b)) {
+            return true;
+        }
+        Geometry both = within(a, b).orElseGet(() -> both(first, second));
         return 2 * both.getArea() > TOUCH * both.getLength() / 2;
     }
 
@@ -124,9 +137,46 @@ final class Geo {
         if (!a.prepared().intersects(second)) {
             return 0;
         }
-        return a.prepared().covers(second)
-                ? second.getArea()
-                : both(polygon(a), second).getArea();
+        return within(a, b).orElseGet(() -> both(polygon(a), second)).getArea();
+    }
+
+    /** Whether the middle of what their boxes share is seen at once to lie well inside both. */
+    private static boolean deep(Outline a, Outline b) {
+        Coordinate middle = polygon(a)
+                .getEnvelopeInternal()
+                .intersection(polygon(b).getEnvelopeInternal())
+                .centre();
+        return inside(a, middle) && inside(b, middle);
+    }
+
+    private static boolean inside(Outline outline, Coordinate point) {
+        if (!outline.prepared().contains(FACTORY.createPoint(point))
+                || !(polygon(outline) instanceof Polygon polygon)) {
+            return false;
+        }
+        double nearest =
+                Distance.pointToSegmentString(point, polygon.getExteriorRing().getCoordinates());
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            nearest = Math.min(
+                    nearest,
+                    Distance.pointToSegmentString(
+                            point, polygon.getInteriorRingN(i).getCoordinates()));
+        }
+        return nearest > TOUCH;
+    }
+
+    /** The one that lies in the other, if one does: what both cover then. */
+    private static Optional<Geometry> within(Outline a, Outline b) {
+        Geometry first = polygon(a);
+        Geometry second = polygon(b);
+        if (first.getEnvelopeInternal().covers(second.getEnvelopeInternal())
+                && a.prepared().covers(second)) {
+            return Optional.of(second);
+        }
+        return second.getEnvelopeInternal().covers(first.getEnvelopeInternal())
+                        && b.prepared().covers(first)
+                ? Optional.of(first)
+                : Optional.empty();
     }
 
     /** A larger circle, if the ring is one. */

@@ -24,13 +24,16 @@ public final class Outline {
     private final List<Ring> holes;
 
     /** Scratch: the flattened polygon, worked out at the first question and never changed. */
-    private @Nullable Geometry flat;
+    private volatile @Nullable Geometry flat;
 
     /** Scratch: the same, made ready for many questions. */
-    private @Nullable PreparedGeometry prepared;
+    private volatile @Nullable PreparedGeometry prepared;
+
+    /** Scratch: grown by what two flattened arcs may differ, made ready likewise. */
+    private volatile @Nullable PreparedGeometry roomy;
 
     /** Scratch: without its holes; handed on where only a hole is added. */
-    private @Nullable Outline filled;
+    private volatile @Nullable Outline filled;
 
     /** Known not to cross itself, so that this need not be asked again. */
     private final boolean sound;
@@ -71,6 +74,15 @@ public final class Outline {
         if (known == null) {
             known = PreparedGeometryFactory.prepare(flat());
             prepared = known;
+        }
+        return known;
+    }
+
+    PreparedGeometry roomy() {
+        PreparedGeometry known = roomy;
+        if (known == null) {
+            known = PreparedGeometryFactory.prepare(flat().buffer(Geo.TOUCH));
+            roomy = known;
         }
         return known;
     }
@@ -318,7 +330,7 @@ public final class Outline {
 
     /** Whether every point of other lies in this outline (its edge counts, to 0.01 mm) and in none of its holes. */
     public boolean covers(Outline other) {
-        return Geo.polygon(this).buffer(2 * Ring.CHORD_ERROR).covers(Geo.polygon(other));
+        return Geo.covers(this, other);
     }
 
     /** Whether the two share more than 0.01 mm of depth. */
@@ -337,6 +349,14 @@ public final class Outline {
                         .getEnvelopeInternal()
                         .distance(Geo.polygon(other).getEnvelopeInternal())
                 <= Mm.of(distance);
+    }
+
+    /**
+     * Whether a circle of that diameter that no support reaches into may lie in this outline. A no is sure; a yes may be
+     * wrong by a millimetre. Much quicker than {@link #widestFree}.
+     */
+    public boolean mayHoldFree(Length diameter, List<Outline> supports) {
+        return FreeCircle.mayFit(this, supports, Mm.of(diameter) / 2);
     }
 
     /** The widest circle in this outline that no support reaches into: its diameter (to 2 mm), its middle twice. */
@@ -369,7 +389,7 @@ public final class Outline {
 
     /** The box round that part of this shape, holes filled, which lies in a box; empty if none does. */
     public Optional<Box> within(Box band) {
-        return Clip.bounds(outer.flattened(), band);
+        return bounds().touches(band) ? Clip.bounds(outer.flattened(), band) : Optional.empty();
     }
 
     /** Where a level line at height y runs through this shape: x from and to, left to right. */
