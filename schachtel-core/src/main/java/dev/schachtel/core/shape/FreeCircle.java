@@ -46,7 +46,7 @@ final class FreeCircle {
             Square square = left.poll();
             Geometry middle = Geo.point(square.middle);
             double free = nearest.distance(middle);
-            boolean in = sheet.prepared().contains(middle);
+            boolean in = sheet.flat().prepared().contains(middle);
             if (in && free > radius) {
                 return true;
             }

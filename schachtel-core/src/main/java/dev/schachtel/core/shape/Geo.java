@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.construct.LargestEmptyCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -37,7 +36,7 @@ final class Geo {
     private Geo() {}
 
     static Geometry polygon(Outline outline) {
-        return outline.flat();
+        return outline.flat().polygon();
     }
 
     static Geometry flatten(Outline outline) {
@@ -59,19 +58,6 @@ final class Geo {
         }
         c[points.size()] = c[0].copy();
         return FACTORY.createLinearRing(c);
-    }
-
-    static boolean contains(Outline outer, Outline inner) {
-        return outer.prepared().containsProperly(polygon(inner.filled()));
-    }
-
-    /** Growing an outline is slow: boxes first, then the outline as it is. */
-    static boolean covers(Outline outer, Outline inner) {
-        Geometry in = polygon(inner);
-        Envelope room = new Envelope(polygon(outer).getEnvelopeInternal());
-        room.expandBy(TOUCH);
-        return room.covers(in.getEnvelopeInternal())
-                && (outer.prepared().covers(in) || outer.roomy().covers(in));
     }
 
     static Geometry both(Geometry a, Geometry b) {
@@ -99,21 +85,6 @@ final class Geo {
         }
     }
 
-    /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
-    static boolean overlap(Outline a, Outline b) {
-        Geometry first = polygon(a);
-        Geometry second = polygon(b);
-        if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
-                || !a.prepared().intersects(second)) {
-            return false;
-        }
-        if (deep(a, b)) {
-            return true;
-        }
-        Geometry both = within(a, b).orElseGet(() -> both(first, second));
-        return 2 * both.getArea() > TOUCH * both.getLength() / 2;
-    }
-
     static List<Outline> less(Outline from, List<Outline> others) {
         Geometry left = polygon(from);
         for (Outline other : others) {
@@ -130,53 +101,6 @@ final class Geo {
             }
         }
         return pieces;
-    }
-
-    static double shared(Outline a, Outline b) {
-        Geometry second = polygon(b);
-        if (!a.prepared().intersects(second)) {
-            return 0;
-        }
-        return within(a, b).orElseGet(() -> both(polygon(a), second)).getArea();
-    }
-
-    /** Whether the middle of what their boxes share is seen at once to lie well inside both. */
-    private static boolean deep(Outline a, Outline b) {
-        Coordinate middle = polygon(a)
-                .getEnvelopeInternal()
-                .intersection(polygon(b).getEnvelopeInternal())
-                .centre();
-        return inside(a, middle) && inside(b, middle);
-    }
-
-    private static boolean inside(Outline outline, Coordinate point) {
-        if (!outline.prepared().contains(FACTORY.createPoint(point))
-                || !(polygon(outline) instanceof Polygon polygon)) {
-            return false;
-        }
-        double nearest =
-                Distance.pointToSegmentString(point, polygon.getExteriorRing().getCoordinates());
-        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-            nearest = Math.min(
-                    nearest,
-                    Distance.pointToSegmentString(
-                            point, polygon.getInteriorRingN(i).getCoordinates()));
-        }
-        return nearest > TOUCH;
-    }
-
-    /** The one that lies in the other, if one does: what both cover then. */
-    private static Optional<Geometry> within(Outline a, Outline b) {
-        Geometry first = polygon(a);
-        Geometry second = polygon(b);
-        if (first.getEnvelopeInternal().covers(second.getEnvelopeInternal())
-                && a.prepared().covers(second)) {
-            return Optional.of(second);
-        }
-        return second.getEnvelopeInternal().covers(first.getEnvelopeInternal())
-                        && b.prepared().covers(first)
-                ? Optional.of(first)
-                : Optional.empty();
     }
 
     /** A larger circle, if the ring is one. */

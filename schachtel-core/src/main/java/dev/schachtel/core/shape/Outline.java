@@ -6,9 +6,6 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.prep.PreparedGeometry;
-import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Area;
@@ -23,14 +20,7 @@ public final class Outline {
     private final Ring outer;
     private final List<Ring> holes;
 
-    /** Scratch: the flattened polygon, worked out at the first question and never changed. */
-    private volatile @Nullable Geometry flat;
-
-    /** Scratch: the same, made ready for many questions. */
-    private volatile @Nullable PreparedGeometry prepared;
-
-    /** Scratch: grown by what two flattened arcs may differ, made ready likewise. */
-    private volatile @Nullable PreparedGeometry roomy;
+    private final Flat flat = new Flat(this);
 
     /** Scratch: without its holes; handed on where only a hole is added. */
     private volatile @Nullable Outline filled;
@@ -60,31 +50,8 @@ public final class Outline {
         return holes;
     }
 
-    Geometry flat() {
-        Geometry known = flat;
-        if (known == null) {
-            known = Geo.flatten(this);
-            flat = known;
-        }
-        return known;
-    }
-
-    PreparedGeometry prepared() {
-        PreparedGeometry known = prepared;
-        if (known == null) {
-            known = PreparedGeometryFactory.prepare(flat());
-            prepared = known;
-        }
-        return known;
-    }
-
-    PreparedGeometry roomy() {
-        PreparedGeometry known = roomy;
-        if (known == null) {
-            known = PreparedGeometryFactory.prepare(flat().buffer(Geo.TOUCH));
-            roomy = known;
-        }
-        return known;
+    Flat flat() {
+        return flat;
     }
 
     @Override
@@ -178,7 +145,7 @@ public final class Outline {
             return false;
         }
         if (!outer.isBox()) {
-            return Geo.contains(filled(), hole);
+            return Meeting.contains(filled(), hole);
         }
         Box out = outer.box();
         return in.left() > out.left() && in.bottom() > out.bottom() && in.right() < out.right() && in.top() < out.top();
@@ -258,7 +225,7 @@ public final class Outline {
      * flattened form and the largest piece left is answered; one that leaves nothing changes nothing.
      */
     public Outline without(Outline hole) {
-        if (plainlyInside(hole) || Geo.contains(this, hole)) {
+        if (plainlyInside(hole) || Meeting.contains(this, hole)) {
             List<Ring> all = new ArrayList<>(holes);
             all.add(hole.outer);
             Outline cut = new Outline(outer, all, sound && hole.sound);
@@ -274,7 +241,7 @@ public final class Outline {
         return Geo.polygon(this)
                         .getEnvelopeInternal()
                         .contains(Geo.polygon(other).getEnvelopeInternal())
-                && Geo.contains(this, other);
+                && Meeting.contains(this, other);
     }
 
     /** Whether a point lies within the outer edge and in no hole. */
@@ -330,17 +297,17 @@ public final class Outline {
 
     /** Whether every point of other lies in this outline (its edge counts, to 0.01 mm) and in none of its holes. */
     public boolean covers(Outline other) {
-        return Geo.covers(this, other);
+        return Meeting.covers(this, other);
     }
 
     /** Whether the two share more than 0.01 mm of depth. */
     public boolean overlaps(Outline other) {
-        return Geo.overlap(this, other);
+        return Meeting.overlap(this, other);
     }
 
     /** The area that both cover. */
     public Area shared(Outline other) {
-        return new Area(Geo.shared(this, other));
+        return new Area(Meeting.shared(this, other));
     }
 
     /** Whether the boxes round the two are at most this far apart: a quick test before an exact one. */

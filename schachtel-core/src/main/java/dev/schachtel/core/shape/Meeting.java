@@ -1,0 +1,89 @@
+package dev.schachtel.core.shape;
+
+import java.util.Optional;
+
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/** How two outlines lie to each other. Asked for every pair of pieces, so quick answers come before exact ones. */
+final class Meeting {
+    private Meeting() {}
+
+    static boolean contains(Outline outer, Outline inner) {
+        return outer.flat().prepared().containsProperly(Geo.polygon(inner.filled()));
+    }
+
+    /** Growing an outline is slow: boxes first, then the outline as it is. */
+    static boolean covers(Outline outer, Outline inner) {
+        Geometry in = Geo.polygon(inner);
+        Envelope room = new Envelope(Geo.polygon(outer).getEnvelopeInternal());
+        room.expandBy(Geo.TOUCH);
+        return room.covers(in.getEnvelopeInternal())
+                && (outer.flat().prepared().covers(in) || outer.flat().roomy().covers(in));
+    }
+
+    /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
+    static boolean overlap(Outline a, Outline b) {
+        Geometry first = Geo.polygon(a);
+        Geometry second = Geo.polygon(b);
+        if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
+                || !a.flat().prepared().intersects(second)) {
+            return false;
+        }
+        if (deep(a, b)) {
+            return true;
+        }
+        Geometry both = within(a, b).orElseGet(() -> Geo.both(first, second));
+        return 2 * both.getArea() > Geo.TOUCH * both.getLength() / 2;
+    }
+
+    static double shared(Outline a, Outline b) {
+        Geometry second = Geo.polygon(b);
+        if (!a.flat().prepared().intersects(second)) {
+            return 0;
+        }
+        return within(a, b).orElseGet(() -> Geo.both(Geo.polygon(a), second)).getArea();
+    }
+
+    /** Whether the middle of what their boxes share is seen at once to lie well inside both. */
+    private static boolean deep(Outline a, Outline b) {
+        Coordinate middle = Geo.polygon(a)
+                .getEnvelopeInternal()
+                .intersection(Geo.polygon(b).getEnvelopeInternal())
+                .centre();
+        return inside(a, middle) && inside(b, middle);
+    }
+
+    private static boolean inside(Outline outline, Coordinate point) {
+        if (!outline.flat().prepared().contains(Geo.point(new Point(point.x, point.y)))
+                || !(Geo.polygon(outline) instanceof Polygon polygon)) {
+            return false;
+        }
+        double nearest =
+                Distance.pointToSegmentString(point, polygon.getExteriorRing().getCoordinates());
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            nearest = Math.min(
+                    nearest,
+                    Distance.pointToSegmentString(
+                            point, polygon.getInteriorRingN(i).getCoordinates()));
+        }
+        return nearest > Geo.TOUCH;
+    }
+
+    /** The one that lies in the other, if one does: what both cover then. */
+    private static Optional<Geometry> within(Outline a, Outline b) {
+        Geometry first = Geo.polygon(a);
+        Geometry second = Geo.polygon(b);
+        if (first.getEnvelopeInternal().covers(second.getEnvelopeInternal())
+                && a.flat().prepared().covers(second)) {
+            return Optional.of(second);
+        }
+        return second.getEnvelopeInternal().covers(first.getEnvelopeInternal())
+                        && b.flat().prepared().covers(first)
+                ? Optional.of(first)
+                : Optional.empty();
+    }
+}
