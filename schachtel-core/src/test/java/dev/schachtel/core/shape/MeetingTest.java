@@ -38,14 +38,18 @@ class MeetingTest {
                 .turned(Angle.ofDegrees(random.nextInt(4) * 45)));
     }
 
+    private static List<List<Point>> rings(Outline outline) {
+        List<List<Point>> rings = new ArrayList<>();
+        rings.add(outline.outer().flattened());
+        outline.holes().forEach(h -> rings.add(h.flattened()));
+        return rings;
+    }
+
     /** Signed depth of a point in an outline by its flattened rings alone: positive inside, negative outside. */
-    private static double depth(Outline outline, Point point) {
-        List<Ring> rings = new ArrayList<>(outline.holes());
-        rings.add(outline.outer());
+    private static double depth(List<List<Point>> rings, Point point) {
         boolean inside = false;
         double nearest = Double.MAX_VALUE;
-        for (Ring ring : rings) {
-            List<Point> corners = ring.flattened();
+        for (List<Point> corners : rings) {
             for (int i = 0; i < corners.size(); i++) {
                 Point a = corners.get(i);
                 Point b = corners.get((i + 1) % corners.size());
@@ -83,12 +87,14 @@ class MeetingTest {
         Random random = new Random(seed);
         Outline a = any(random);
         Outline b = any(random);
+        List<List<Point>> ringsA = rings(a);
+        List<List<Point>> ringsB = rings(b);
         double common = -Double.MAX_VALUE;
         double outside = 0;
         int shared = 0;
         for (Point point : grid(b.bounds())) {
-            double inB = depth(b, point);
-            double inA = depth(a, point);
+            double inB = depth(ringsB, point);
+            double inA = depth(ringsA, point);
             common = Math.max(common, Math.min(inA, inB));
             shared += inA > 0 && inB > 0 ? 1 : 0;
             outside = inB > -1e-9 ? Math.max(outside, -inA) : outside;
