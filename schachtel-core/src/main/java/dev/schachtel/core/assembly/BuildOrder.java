@@ -75,7 +75,7 @@ enum BuildOrder implements OrderRule {
                     .isPresent())
             .isPresent()),
     /** What lies under another piece goes down before that. */
-    UNDER_BEFORE_OVER(a -> true, (a, b, shop) -> shop.covers(b, a)),
+    UNDER_BEFORE_OVER(a -> !a.effect().laid().isEmpty(), (a, b, shop) -> shop.covers(b, a)),
     /** Sheets become one before anything is stuck on them or they on anything. */
     SHEETS_BEFORE_USE(
             a -> a.is(WorkKind.STACK),

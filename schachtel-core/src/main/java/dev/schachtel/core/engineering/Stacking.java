@@ -20,6 +20,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /**
@@ -33,6 +34,7 @@ final class Stacking {
     private static final Length FLAT = Length.ofMicrometres(400);
 
     private final Map<SlabId, Slab> slabs;
+    private final Map<SlabId, Box> boxes = new HashMap<>();
     private final Map<PartId, Part> parts;
     private final List<Joint> joints;
     private final Map<SlabId, List<SlabId>> lowers = new HashMap<>();
@@ -43,6 +45,7 @@ final class Stacking {
 
     Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints) {
         this.slabs = slabs;
+        slabs.forEach((id, slab) -> boxes.put(id, slab.bounds()));
         this.parts = parts;
         this.joints = new ArrayList<>();
         joints.forEach(this::add);
@@ -66,7 +69,12 @@ final class Stacking {
                 onTop(id, lies, order.subList(0, i));
             }
         }
-        joints.stream().filter(j -> j.hold() == Joint.Hold.TIED).toList().forEach(this::hanging);
+        List<Joint> tied =
+                joints.stream().filter(j -> j.hold() == Joint.Hold.TIED).toList();
+        if (!tied.isEmpty()) {
+            Map<SlabId, Level> levels = levels();
+            tied.forEach(t -> hanging(t, levels));
+        }
         return joints;
     }
 
@@ -102,7 +110,7 @@ final class Stacking {
         Joint now = lies;
         for (SlabId other : earlier) {
             boolean candidate = !other.equals(lies.lower())
-                    && slabs.get(id).bounds().touches(slabs.get(other).bounds())
+                    && boxes.get(id).touches(boxes.get(other))
                     && !moving.contains(other)
                     && !sameOwner(id, other)
                     && restsOn(other, lies.lower())
@@ -140,8 +148,8 @@ final class Stacking {
     }
 
     /** Holds enough of it, or lies under its middle. */
-    private static boolean overlap(Slab upper, Slab lower) {
-        if (!upper.bounds().touches(lower.bounds())) {
+    private boolean overlap(Slab upper, Slab lower) {
+        if (!boxes.get(upper.id()).touches(boxes.get(lower.id()))) {
             return false;
         }
         for (Outline piece : upper.footprints()) {
@@ -180,9 +188,9 @@ final class Stacking {
         }
     }
 
-    private void hanging(Joint tied) {
+    /** Nothing that hangs lies under another, so that all see the same levels. */
+    private void hanging(Joint tied, Map<SlabId, Level> levels) {
         SlabId id = tied.lower();
-        Map<SlabId, Level> levels = levels();
         Length top = levels.get(tied.upper()).top();
         for (Level under : levels.values()) {
             SlabId other = under.slab().id();
