@@ -71,6 +71,11 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         return context().getBean(type);
     }
 
+    /** One of several of a type. */
+    <T> T bean(String name, Class<T> type) {
+        return context().getBean(name, type);
+    }
+
     /** The demo's shaker card without its rider. */
     static CardSpec demo() {
         return CardEdit.of(demo("upper-station.json")).remove(new Id("car"));

@@ -24,7 +24,8 @@ import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.Harvest;
 import dev.schachtel.core.cutting.StockDraw;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.model.RefusedException;
 
 /** The Cut station: sheets, the trimmer program stroke by stroke, the proof, the cut list. */
 @Controller
@@ -80,12 +81,15 @@ public class CutController {
     }
 
     /** What the maker chooses for a part; empty texts leave it to the tool. */
-    record Chosen(String part, String method, String from, @Nullable Boolean middle) {
+    record Chosen(@Nullable String part, @Nullable String method, @Nullable String from, @Nullable Boolean middle) {
         CutChoice choice() {
+            if (part == null || method == null || from == null) {
+                throw new RefusedException("part", "is not named; load the page again");
+            }
             return new CutChoice(
                     part,
                     method.isBlank() ? Optional.empty() : CutRows.method(method),
-                    from.isBlank() ? Optional.empty() : Optional.of(new MaterialId(from)),
+                    from.isBlank() ? Optional.empty() : Optional.of(StockEdit.id(from)),
                     Boolean.TRUE.equals(middle));
         }
     }

@@ -1,5 +1,6 @@
 package dev.schachtel.app.decorate;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,8 +55,11 @@ class DecorateController {
     }
 
     /** What new work is. */
-    record Fresh(String on, String way, String colour, String words) {
+    record Fresh(@Nullable String on, @Nullable String way, @Nullable String colour, @Nullable String words) {
         CardSpec addTo(CardSpec spec) {
+            if (on == null || way == null || colour == null) {
+                throw new RefusedException("surface work", "needs a piece, a way and a colour");
+            }
             Id work = CardEdit.of(spec).nextId("treatment");
             CardSpec now = CardEdit.of(spec).add("treatment");
             now = CardEdit.of(now).set(work, "on", on);

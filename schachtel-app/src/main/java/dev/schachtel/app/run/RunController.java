@@ -38,13 +38,11 @@ class RunController {
     /** Goes on with the card's run, or begins one where there is none or the last is finished. */
     @PostMapping("/cards/{id}/bench")
     String bench(@PathVariable long id) {
-        StoredRun run = runs.newest(id).filter(r -> !r.state().isFinished()).orElseGet(() -> begin(id));
-        return "redirect:/runs/" + run.id();
-    }
-
-    private StoredRun begin(long id) {
         StoredCard card = cards.load(id);
-        return runs.begin(card, plans.built(card.spec()));
+        StoredRun run = runs.newest(id)
+                .filter(r -> !r.state().isFinished())
+                .orElseGet(() -> runs.begin(card, plans.built(card.spec())));
+        return "redirect:/runs/" + run.id();
     }
 
     @GetMapping("/runs/{id}")
@@ -74,12 +72,12 @@ class RunController {
      */
     record Said(String id, String maker, String kind, String step, int card, String note) {
         RunEvent event(java.time.Instant at) {
-            if (!id.matches("[A-Za-z0-9-]{8,60}")) {
+            if (id == null || !id.matches("[A-Za-z0-9-]{8,60}")) {
                 throw new RefusedException("run", "That came without its number; load the page again.");
             }
             RunEvent.Kind what;
             try {
-                what = RunEvent.Kind.valueOf(kind.toUpperCase(Locale.ROOT));
+                what = RunEvent.Kind.valueOf(kind == null ? "" : kind.toUpperCase(Locale.ROOT));
             } catch (IllegalArgumentException e) {
                 throw new RefusedException("run", "That can't be said at the bench.");
             }
@@ -110,8 +108,9 @@ class RunController {
         StoredRun next = runs.moveOver(old, card, plans.built(card.spec()));
         return "redirect:"
                 + UriComponentsBuilder.fromPath("/runs/" + next.id())
-                        .queryParam("maker", name(maker))
+                        .queryParam("maker", "{maker}")
                         .encode()
+                        .buildAndExpand(name(maker))
                         .toUriString();
     }
 

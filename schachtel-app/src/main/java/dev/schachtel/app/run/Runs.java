@@ -75,8 +75,15 @@ class Runs {
         return run(() -> events.countByRunId(id));
     }
 
+    /** A new run; the one that another window began meanwhile, if one did. */
     StoredRun begin(StoredCard card, Plan plan) {
-        return run(() -> stored(runs.save(fresh(card, plan))));
+        return run(() -> {
+            runs.lockCard(card.id());
+            return runs.findFirstByCardIdOrderByIdDesc(card.id())
+                    .map(this::stored)
+                    .filter(r -> !r.state().isFinished())
+                    .orElseGet(() -> stored(runs.save(fresh(card, plan))));
+        });
     }
 
     /** A new run of the card as it is now, in which steps of the old one that are still there under their name are done. */

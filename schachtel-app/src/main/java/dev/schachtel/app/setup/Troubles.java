@@ -1,11 +1,13 @@
 package dev.schachtel.app.setup;
 
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -15,6 +17,7 @@ import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.model.RefusedException;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 
 /** What a maker reads when something goes wrong; a controller may word its own refusals otherwise. */
 @ControllerAdvice
@@ -37,7 +40,25 @@ class Troubles {
         return "frame/elsewhere";
     }
 
-    @ExceptionHandler({NoSuchCardException.class, MethodArgumentTypeMismatchException.class})
+    /** In an address it names no card; in a form it is no answer to what was asked. */
+    @ExceptionHandler
+    String noneSuch(
+            MethodArgumentTypeMismatchException e,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        if (e.getParameter().hasParameterAnnotation(PathVariable.class)) {
+            response.setStatus(HttpStatus.NOT_FOUND.value());
+            return noCard(model);
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return refused(
+                new RefusedException(e.getName(), "is none of what can be chosen; load the page again"),
+                request,
+                model);
+    }
+
+    @ExceptionHandler(NoSuchCardException.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String noCard(Model model) {
         return page(model, "There is no such card here", "It may have another address, or was never made.");
@@ -47,6 +68,12 @@ class Troubles {
     @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
     String tooLarge(MaxUploadSizeExceededException e, Model model) {
         return page(model, "This file is too large", "A card file may be 10 MB at most. Nothing was changed.");
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
+    String tooMuch(InvalidParameterException e, Model model) {
+        return page(model, "This is more than a form can hold", "A form may be 2 MB at most. Nothing was changed.");
     }
 
     @ExceptionHandler({TransactionException.class, DataAccessException.class})

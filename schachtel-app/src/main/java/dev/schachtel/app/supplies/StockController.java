@@ -19,7 +19,6 @@ import org.springframework.web.multipart.MultipartFile;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
-import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
@@ -57,7 +56,7 @@ public class StockController {
             @RequestParam String value,
             @RequestParam Optional<Long> card,
             Model model) {
-        workshops.change(w -> edit(w).set(new MaterialId(id), component, value));
+        workshops.change(w -> edit(w).set(StockEdit.id(id), component, value));
         show(card, model);
         return "supplies/changed";
     }
@@ -70,7 +69,7 @@ public class StockController {
             @RequestParam(defaultValue = "shop") String origin,
             @RequestParam Optional<Long> card) {
         Sheet.Origin from = origin.equals("offcut") ? Sheet.Origin.OFFCUT : Sheet.Origin.SHOP;
-        workshops.change(w -> edit(w).addSheet(new MaterialId(material), width, height, from));
+        workshops.change(w -> edit(w).addSheet(StockEdit.id(material), width, height, from));
         return back(card);
     }
 
@@ -80,7 +79,7 @@ public class StockController {
             @RequestParam String width,
             @RequestParam String full,
             @RequestParam Optional<Long> card) {
-        workshops.change(w -> edit(w).addRoll(new MaterialId(material), width, full));
+        workshops.change(w -> edit(w).addRoll(StockEdit.id(material), width, full));
         return back(card);
     }
 
@@ -97,7 +96,7 @@ public class StockController {
 
     @PostMapping("/remove")
     String remove(@RequestParam String id, @RequestParam Optional<Long> card) {
-        workshops.change(w -> edit(w).remove(new MaterialId(id)));
+        workshops.change(w -> edit(w).remove(StockEdit.id(id)));
         return back(card);
     }
 

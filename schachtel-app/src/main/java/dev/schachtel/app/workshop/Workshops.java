@@ -54,7 +54,11 @@ public class Workshops {
         return workshop;
     }
 
-    /** Changes what is stored; changes from several windows queue up and each sees the one before. */
+    /**
+     * Changes what is stored, if it can be read again; changes from several windows queue up and each sees the one before.
+     *
+     * @throws dev.schachtel.core.model.RefusedException if it could not; then nothing is stored
+     */
     public Workshop change(UnaryOperator<Workshop> change) {
         for (int tries = 1; ; tries++) {
             try {
@@ -73,6 +77,7 @@ public class Workshops {
             Workshop before = row.map(e -> WorkshopFile.read(e.document())).orElseGet(WorkshopFile::standard);
             Workshop after = change.apply(before);
             String document = WorkshopFile.write(after);
+            WorkshopFile.read(document);
             if (row.isPresent()) {
                 row.get().holds(document, clock.instant());
             } else {

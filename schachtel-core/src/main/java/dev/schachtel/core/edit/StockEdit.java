@@ -49,6 +49,18 @@ public final class StockEdit {
     }
 
     /**
+     * What a page calls something in the drawer.
+     *
+     * @throws RefusedException if nothing can be called so
+     */
+    public static MaterialId id(String text) {
+        if (!text.matches(MaterialId.PATTERN)) {
+            throw new RefusedException("drawer", "holds nothing of this name; load the page again");
+        }
+        return new MaterialId(text);
+    }
+
+    /**
      * One component of a sheet, roll or the tools ("tools").
      *
      * @throws RefusedException with what was typed and what is allowed
