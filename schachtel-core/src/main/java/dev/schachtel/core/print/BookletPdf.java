@@ -8,9 +8,6 @@ import java.util.List;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.measure.Units;
@@ -31,8 +28,6 @@ public final class BookletPdf {
      */
     public record Page(String title, String when, List<String> orders, List<String> notes, Scene drawing) {}
 
-    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
     private final PDRectangle size;
 
     private BookletPdf(Units units) {
@@ -46,11 +41,11 @@ public final class BookletPdf {
     private byte[] write(String title, String summary, List<Page> steps) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument();
-                PdfPaper paper = new PdfPaper(document, size, MARGIN, LINE)) {
-            document.getDocumentInformation().setTitle(SheetPdf.plain(title) + ", build plan");
-            paper.line(bold, 16, title);
-            paper.line(font, 11, summary);
-            paper.line(font, 10, "Follow your tools' makers' instructions and local rules.");
+                PdfPaper paper = new PdfPaper(document, PdfFont.of(document), size, MARGIN, LINE)) {
+            document.getDocumentInformation().setTitle(title + ", build plan");
+            paper.heading(16, title);
+            paper.line(11, summary);
+            paper.line(10, "Follow your tools' makers' instructions and local rules.");
             for (Page step : steps) {
                 step(paper, step);
             }
@@ -68,10 +63,10 @@ public final class BookletPdf {
         step.notes().forEach(n -> lines.addAll(broken("! " + n)));
         paper.room(Math.max(PICTURE, LINE * (lines.size() + 3)) + 4);
         double top = paper.y();
-        paper.line(bold, 12, "[  ]  " + step.title());
-        paper.line(font, 9, step.when());
+        paper.heading(12, "[  ]  " + step.title());
+        paper.line(9, step.when());
         for (String line : lines) {
-            paper.line(font, 10, line);
+            paper.line(10, line);
         }
         picture(paper, step.drawing(), top);
         paper.goTo(Math.min(paper.y(), top - PICTURE) - 4);

@@ -6,13 +6,13 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /** Pages that are written from the top down; a new one begins where room runs out. Millimetres from the lower left corner. */
 final class PdfPaper implements AutoCloseable {
     private static final double POINT = SheetPdf.POINT;
     private static final int HEADING = 11;
     private final PDDocument document;
+    private final PdfFont font;
     private final PDRectangle size;
     private final double margin;
     private final double line;
@@ -21,8 +21,9 @@ final class PdfPaper implements AutoCloseable {
     private double y;
 
     /** With so much between lines of text. */
-    PdfPaper(PDDocument document, PDRectangle size, double margin, double line) throws IOException {
+    PdfPaper(PDDocument document, PdfFont font, PDRectangle size, double margin, double line) throws IOException {
         this.document = document;
+        this.font = font;
         this.size = size;
         this.margin = margin;
         this.line = line;
@@ -61,17 +62,28 @@ final class PdfPaper implements AutoCloseable {
         }
     }
 
-    void line(PDFont face, int points, String words) throws IOException {
-        room(line + 2);
-        y -= points > HEADING - 1 ? line + 1.5 : line;
-        text(face, points, margin, y, words);
+    void heading(int points, String words) throws IOException {
+        line(points, true, words);
     }
 
-    void text(PDFont face, int points, double x, double at, String words) throws IOException {
+    void line(int points, String words) throws IOException {
+        line(points, false, words);
+    }
+
+    private void line(int points, boolean heading, String words) throws IOException {
+        room(line + 2);
+        y -= points > HEADING - 1 ? line + 1.5 : line;
+        text(points, heading, margin, y, words);
+    }
+
+    void text(int points, double x, double at, String words) throws IOException {
+        text(points, false, x, at, words);
+    }
+
+    private void text(int points, boolean heading, double x, double at, String words) throws IOException {
         ink.beginText();
-        ink.setFont(face, points);
         ink.newLineAtOffset((float) (x * POINT), (float) (at * POINT));
-        ink.showText(SheetPdf.plain(words));
+        font.show(ink, points, heading, words);
         ink.endText();
     }
 

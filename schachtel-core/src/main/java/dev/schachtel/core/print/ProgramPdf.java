@@ -11,9 +11,6 @@ import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Laid;
@@ -32,8 +29,6 @@ public final class ProgramPdf {
     private static final double LINE = 4.6;
     private final CutPlan plan;
     private final Units units;
-    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
     private final PDRectangle size;
 
     private ProgramPdf(CutPlan plan, Units units) {
@@ -49,11 +44,12 @@ public final class ProgramPdf {
     private byte[] write(String title) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(SheetPdf.plain(title) + ", trimmer program");
+            document.getDocumentInformation().setTitle(title + ", trimmer program");
+            PdfFont font = PdfFont.of(document);
             int first = 1;
             for (MaterialPlan material : plan.materials()) {
                 if (!material.sheets().isEmpty()) {
-                    try (PdfPaper paper = new PdfPaper(document, size, MARGIN, LINE)) {
+                    try (PdfPaper paper = new PdfPaper(document, font, size, MARGIN, LINE)) {
                         material(paper, title, material, first);
                     }
                 }
@@ -70,19 +66,17 @@ public final class ProgramPdf {
     }
 
     private void material(PdfPaper paper, String title, MaterialPlan material, int first) throws IOException {
-        paper.line(bold, 13, title + ": " + material.material().name());
+        paper.heading(13, title + ": " + material.material().name());
         paper.line(
-                font,
                 10,
                 material.taken() + " sheets" + (material.provedLeast() ? ", none can do with fewer" : "")
                         + ". Fingers clear of the blade; follow the tool maker's instructions.");
         pictures(paper, material, first);
         for (TrimmerProgram.Setting setting :
                 TrimmerProgram.of(material.sheets(), first).settings()) {
-            paper.line(bold, 11, "Stop at " + units.show(setting.stop()) + " " + units.sign());
+            paper.heading(11, "Stop at " + units.show(setting.stop()) + " " + units.sign());
             for (TrimmerProgram.Stroke s : setting.strokes()) {
                 paper.line(
-                        font,
                         10,
                         "    [ ]  sheet " + numbers(s.sheets()) + ": piece "
                                 + units.show(s.inHand().width()) + " x "
@@ -129,7 +123,7 @@ public final class ProgramPdf {
             }
             paper.room(h + 8);
             picture(paper, shown.get(i), x, h);
-            paper.text(font, 8, x, paper.y() - h - 4, "from sheet " + numbers.get(i));
+            paper.text(8, x, paper.y() - h - 4, "from sheet " + numbers.get(i));
             x += w + 6;
             row = Math.max(row, h);
         }
@@ -143,7 +137,7 @@ public final class ProgramPdf {
             double cx = Mm.of(laid.x()) + Mm.of(laid.width()) / 2;
             double cy = Mm.of(laid.y()) + Mm.of(laid.height()) / 2;
             String letter = laid.blank().demand().letter();
-            paper.text(font, 7, x + cx * SCALE - 1, foot + cy * SCALE - 1, letter);
+            paper.text(7, x + cx * SCALE - 1, foot + cy * SCALE - 1, letter);
         }
     }
 }

@@ -10,9 +10,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
@@ -34,23 +31,24 @@ public final class SheetPdf {
     private static final double OVERLAP = 10;
     private final Build build;
     private final Units units;
-    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
 
-    private SheetPdf(Build build) {
+    private final PDDocument document;
+    private final PdfFont font;
+
+    private SheetPdf(Build build, PDDocument document) throws IOException {
         this.build = build;
         this.units = build.spec().units();
+        this.document = document;
+        this.font = PdfFont.of(document);
     }
 
     public static byte[] write(Build build) {
-        return new SheetPdf(build).write();
-    }
-
-    private byte[] write() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(plain(build.spec().name()) + ", parts at 1:1");
+            document.getDocumentInformation().setTitle(build.spec().name() + ", parts at 1:1");
+            SheetPdf pages = new SheetPdf(build, document);
             for (Part part : build.parts()) {
-                page(document, part);
+                pages.page(part);
             }
             document.save(out);
         } catch (IOException e) {
@@ -59,7 +57,7 @@ public final class SheetPdf {
         return out.toByteArray();
     }
 
-    private void page(PDDocument document, Part part) throws IOException {
+    private void page(Part part) throws IOException {
         Scene scene = SheetView.of(part, build.folds());
         Box box = scene.extent();
         PDRectangle usual = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
@@ -74,12 +72,7 @@ public final class SheetPdf {
                 Tile tile = new Tile(column, row, columns, rows);
                 double left = columns == 1 ? (wide - box.width()) / 2 : -column * (wide - OVERLAP);
                 double foot = rows == 1 ? high - box.height() : -row * (high - OVERLAP);
-                tile(
-                        document,
-                        part,
-                        size,
-                        tile,
-                        new PdfInk.Shift(MARGIN + left - box.left(), FOOT + foot - box.bottom()));
+                tile(part, size, tile, new PdfInk.Shift(MARGIN + left - box.left(), FOOT + foot - box.bottom()));
             }
         }
     }
@@ -101,8 +94,7 @@ public final class SheetPdf {
         return length <= page ? 1 : (int) Math.ceil((length - OVERLAP) / (page - OVERLAP));
     }
 
-    private void tile(PDDocument document, Part part, PDRectangle size, Tile tile, PdfInk.Shift shift)
-            throws IOException {
+    private void tile(Part part, PDRectangle size, Tile tile, PdfInk.Shift shift) throws IOException {
         PDPage page = new PDPage(size);
         document.addPage(page);
         try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
@@ -151,9 +143,9 @@ public final class SheetPdf {
 
     private String head(Part part) {
         String letter = build.letters().getOrDefault(part.id(), "");
-        return plain(letter + "  " + part.name() + ", " + units.show(part.form().width()) + " x "
+        return letter + "  " + part.name() + ", " + units.show(part.form().width()) + " x "
                 + units.show(part.form().height()) + " " + units.sign() + ", "
-                + part.material().name() + ", " + part.perCard() + " for each card");
+                + part.material().name() + ", " + part.perCard() + " for each card";
     }
 
     private void ruler(PDPageContentStream ink) throws IOException {
@@ -174,14 +166,8 @@ public final class SheetPdf {
 
     private void text(PDPageContentStream ink, double x, double y, int size, String words) throws IOException {
         ink.beginText();
-        ink.setFont(font, size);
         ink.newLineAtOffset((float) (x * POINT), (float) (y * POINT));
-        ink.showText(words);
+        font.show(ink, size, false, words);
         ink.endText();
-    }
-
-    /** The standard fonts know Latin-1 only; other letters become a question mark. */
-    static String plain(String text) {
-        return text.replaceAll("[^\\x20-\\x7e\\xa0-\\xff]", "?");
     }
 }

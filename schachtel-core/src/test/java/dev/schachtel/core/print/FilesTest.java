@@ -112,6 +112,31 @@ class FilesTest {
         assertThat(longest * 25.4 / 72).isCloseTo(100, within(0.05));
     }
 
+    /** Names come from telephones, with their own quotes, and from all over Europe; a foreign reader gets them back. */
+    @Test
+    void everyPdfHasItsLettersWithIt() throws Exception {
+        String name = "O’Łukasz „Δελτίο“ Щука – née čšž ß";
+        var card = TestCards.upperStation().set("card", "name", name).build();
+        List<byte[]> documents = List.of(
+                SheetPdf.write(card),
+                ProgramPdf.write(name, plan.cutting(), Units.MM),
+                BookletPdf.write(name, name, List.of(), Units.MM));
+        for (byte[] document : documents) {
+            Path pdf = dir.resolve("names.pdf");
+            Files.write(pdf, document);
+            assertThat(run("pdfinfo", pdf.toString())).contains("O’Łukasz „Δελτίο“ Щука");
+            List<String> fonts = run("pdffonts", pdf.toString()).lines().skip(2).toList();
+            assertThat(fonts).isNotEmpty().allMatch(f -> f.matches(".*Identity-H +yes +yes +yes.*"));
+        }
+        Path pdf = dir.resolve("booklet.pdf");
+        Files.write(pdf, documents.get(2));
+        assertThat(run("pdftotext", "-layout", pdf.toString(), "-")).contains(name);
+        Files.write(pdf, BookletPdf.write("tab\tand 漢", "line\nbreak", List.of(), Units.MM));
+        assertThat(run("pdftotext", "-layout", pdf.toString(), "-"))
+                .contains("tab and ?")
+                .contains("line break");
+    }
+
     /** Debian's own Python, which has the reader. */
     @Test
     void anotherReaderMeasuresTheDxf() throws Exception {
