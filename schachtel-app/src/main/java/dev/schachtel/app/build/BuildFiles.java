@@ -114,7 +114,7 @@ class BuildFiles {
             left = left.minus(now);
             from = from.toLocalDate().plusDays(1).atTime(Deadline.MORNING);
         }
-        String ics = BuildCalendar.write(plan.spec().name(), sittings, ZoneId.systemDefault(), clock.instant());
+        String ics = BuildCalendar.write(id, plan.spec().name(), sittings, ZoneId.systemDefault(), clock.instant());
         return answer(
                 plan.spec().name() + ".ics",
                 new MediaType("text", "calendar", StandardCharsets.UTF_8),

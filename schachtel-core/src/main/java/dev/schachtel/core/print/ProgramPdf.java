@@ -71,6 +71,7 @@ public final class ProgramPdf {
                 10,
                 material.taken() + " sheets" + (material.provedLeast() ? ", none can do with fewer" : "")
                         + ". Fingers clear of the blade; follow the tool maker's instructions.");
+        paper.down(LINE);
         pictures(paper, material, first);
         for (TrimmerProgram.Setting setting :
                 TrimmerProgram.of(material.sheets(), first).settings()) {
