@@ -75,6 +75,22 @@ class HttpTest {
                 .doesNotContain(" onclick");
     }
 
+    /** A file whose name says what is in it never changes: browsers keep it for a year. */
+    @Test
+    void hashedFilesAreKeptForAYear() {
+        java.util.regex.Matcher files = java.util.regex.Pattern.compile(
+                        "(?:href|src)=\"(/[a-z]+-[0-9a-f]{32}\\.(?:css|js|svg))\"")
+                .matcher(app.get("/").body());
+        int found = 0;
+        while (files.find()) {
+            HttpResponse<String> file = app.get(files.group(1));
+            assertThat(file.statusCode()).isEqualTo(200);
+            assertThat(file.headers().firstValue("Cache-Control")).contains("max-age=31536000");
+            found++;
+        }
+        assertThat(found).isGreaterThan(1);
+    }
+
     @Test
     void unknownAddressesGetAFriendlyPage() {
         for (String path :

@@ -13,8 +13,13 @@ import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
-/** The cut list as comma separated values (RFC 4180), sizes in the card's units and in millimetres. */
+/**
+ * The cut list as comma separated values (RFC 4180): sizes as decimal inches and as millimetres for reckoning, and beside
+ * them as a maker reads them, with their unit, so that no spreadsheet takes a fraction for a date.
+ */
 public final class CutListCsv {
+    private static final double NANOMETRES_AN_INCH = 25.4e6;
+
     private CutListCsv() {}
 
     public static String write(CutPlan plan, Units units) {
@@ -25,10 +30,12 @@ public final class CutListCsv {
                         "letter",
                         "part",
                         "shape",
-                        "width " + units.sign(),
-                        "height " + units.sign(),
+                        "width in",
+                        "height in",
                         "width mm",
                         "height mm",
+                        "width shown",
+                        "height shown",
                         "material",
                         "count",
                         "per card",
@@ -52,15 +59,21 @@ public final class CutListCsv {
                 d.letter(),
                 text(d.part().name()),
                 low(d.part().form().sort().name()),
-                units.show(w),
-                units.show(h),
+                inches(w),
+                inches(h),
                 Units.MM.edit(w),
                 Units.MM.edit(h),
+                units.show(w) + " " + units.sign(),
+                units.show(h) + " " + units.sign(),
                 text(d.part().material().name()),
                 d.count(),
                 d.part().perCard(),
                 low(d.part().method().name()),
                 low(d.grain().name()));
+    }
+
+    private static String inches(Length length) {
+        return String.format(Locale.ROOT, "%.4f", length.nanometres() / NANOMETRES_AN_INCH);
     }
 
     private static String low(String name) {

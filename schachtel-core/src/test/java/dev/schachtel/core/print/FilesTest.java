@@ -169,11 +169,30 @@ class FilesTest {
         assertThat(lines.get(0)).startsWith("letter,part,shape,width in,height in,width mm");
         assertThat(lines).hasSize(1 + plan.build().parts().size());
         assertThat(lines.get(2))
-                .isEqualTo("B,Front panel,rectangle,3 1/4,8 1/4,82.55,209.55,cream card 300 g,12,1,trimmer,up");
+                .isEqualTo("B,Front panel,rectangle,3.2500,8.2500,82.55,209.55,3 1/4 in,8 1/4 in,"
+                        + "cream card 300 g,12,1,trimmer,up");
         Plan formula = Planner.plan(
                 TestCards.upperStation().spec(),
                 WorkshopFile.read(WorkshopFile.write(TestCards.WORKSHOP).replace("cream card 300 g", "=1+1")));
         assertThat(CutListCsv.write(formula.cutting(), Units.MM)).contains("'=1+1");
+    }
+
+    /** What a spreadsheet would take for a date or a formula is in no cell; every number says its unit once. */
+    @Test
+    void aSpreadsheetTakesTheCutListAsItIs() {
+        for (Units units : Units.values()) {
+            List<String[]> rows = CutListCsv.write(plan.cutting(), units)
+                    .lines()
+                    .map(l -> l.split(",", -1))
+                    .toList();
+            assertThat(rows.get(0)).doesNotHaveDuplicates();
+            for (String[] row : rows.subList(1, rows.size())) {
+                assertThat(row).noneMatch(cell -> cell.matches("[-+=@].*|\\d+/\\d+|\\d+ \\d+/\\d+"));
+                assertThat(Double.parseDouble(row[3]) * 25.4).isCloseTo(Double.parseDouble(row[5]), within(0.002));
+                assertThat(Double.parseDouble(row[4]) * 25.4).isCloseTo(Double.parseDouble(row[6]), within(0.002));
+                assertThat(row[7]).endsWith(" " + units.sign());
+            }
+        }
     }
 
     @Test
