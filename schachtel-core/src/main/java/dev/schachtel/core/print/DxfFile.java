@@ -3,6 +3,7 @@ package dev.schachtel.core.print;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.Scene;
@@ -11,8 +12,8 @@ import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.shape.Segment;
 
 /**
- * A scene as DXF R12 ASCII in millimetres, y up: one layer a meaning, every line a POLYLINE, arcs of circles as bulges,
- * arcs of ellipses flattened to 0.005 mm. Accurate to 0.0001 mm.
+ * A scene as DXF R12 ASCII in millimetres, y up: one layer a meaning, whole circles as CIRCLE, all else as POLYLINE
+ * without two corners at one place, arcs of circles as bulges, arcs of ellipses flattened to 0.005 mm. Accurate to 0.0001 mm.
  */
 public final class DxfFile {
     private final StringBuilder out = new StringBuilder();
@@ -43,7 +44,7 @@ public final class DxfFile {
         }
         pair(0, "ENDTAB").pair(0, "ENDSEC");
         section("ENTITIES");
-        contours.forEach(this::polyline);
+        contours.forEach(this::entity);
         return pair(0, "ENDSEC").pair(0, "EOF").out.toString();
     }
 
@@ -60,19 +61,47 @@ public final class DxfFile {
         pair(0, "SECTION").pair(2, name);
     }
 
+    private void entity(Contours.Contour contour) {
+        Optional<Segment.Bow> circle = contour.closed() ? contour.ring().circle() : Optional.empty();
+        circle.ifPresentOrElse(
+                c -> pair(0, "CIRCLE")
+                        .pair(8, contour.meaning().name())
+                        .pair(10, number(c.centre().x()))
+                        .pair(20, number(c.centre().y()))
+                        .pair(40, number(c.radii().first())),
+                () -> polyline(contour));
+    }
+
     /** A corner and how far the line to the next one bulges: the tangent of a quarter of its angle. */
     private record Corner(Point at, double bulge) {}
 
     private void polyline(Contours.Contour contour) {
         String layer = contour.meaning().name();
         pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, contour.closed() ? "1" : "0");
-        for (Corner corner : contour.closed() ? corners(contour) : open(contour.points())) {
+        for (Corner corner : apart(contour.closed() ? corners(contour) : open(contour.points()))) {
             pair(0, "VERTEX").pair(8, layer).pair(10, number(corner.at.x())).pair(20, number(corner.at.y()));
             if (corner.bulge != 0) {
                 pair(42, String.format(Locale.ROOT, "%.9f", corner.bulge));
             }
         }
         pair(0, "SEQEND").pair(8, layer);
+    }
+
+    /** Without corners that would be written as the place of the one before. */
+    private static List<Corner> apart(List<Corner> corners) {
+        List<Corner> apart = new ArrayList<>();
+        for (Corner corner : corners) {
+            Corner last = apart.isEmpty() ? null : apart.get(apart.size() - 1);
+            boolean same = last != null
+                    && number(last.at.x()).equals(number(corner.at.x()))
+                    && number(last.at.y()).equals(number(corner.at.y()));
+            if (same) {
+                apart.set(apart.size() - 1, corner);
+            } else {
+                apart.add(corner);
+            }
+        }
+        return apart;
     }
 
     private static List<Corner> open(List<Point> points) {

@@ -105,22 +105,11 @@ final class Geo {
 
     /** A larger circle, if the ring is one. */
     static Optional<Outline> grownCircle(Ring ring, double by) {
-        return circle(ring)
+        return ring.circle()
                 .filter(c -> c.radii().first() + by > 0)
                 .map(c -> Ring.ellipse(
                         c.centre(), c.radii().first() + by, c.radii().first() + by))
                 .map(r -> new Outline(r, List.of()));
-    }
-
-    /** The bow of which the ring is made, if it is a whole circle. */
-    private static Optional<Segment.Bow> circle(Ring ring) {
-        return ring.segments().size() == 2
-                        && ring.segments().get(0) instanceof Segment.Bow a
-                        && ring.segments().get(1) instanceof Segment.Bow b
-                        && a.centre().equals(b.centre())
-                        && a.radii().first() == a.radii().second()
-                ? Optional.of(a)
-                : Optional.empty();
     }
 
     /** Margin of one circle in another, exactly: R - r less the distance of their middles. */
@@ -151,8 +140,8 @@ final class Geo {
     }
 
     static Outline.Gap margin(Outline outer, Outline inner) {
-        Optional<Segment.Bow> large = circle(outer.outer());
-        Optional<Segment.Bow> small = circle(inner.outer());
+        Optional<Segment.Bow> large = outer.outer().circle();
+        Optional<Segment.Bow> small = inner.outer().circle();
         if (large.isPresent() && small.isPresent()) {
             return margin(large.get(), small.get());
         }
@@ -199,7 +188,7 @@ final class Geo {
     }
 
     static Optional<Segment.Bow> circleOf(Outline outline) {
-        return outline.holes().isEmpty() ? circle(outline.outer()) : Optional.empty();
+        return outline.holes().isEmpty() ? outline.outer().circle() : Optional.empty();
     }
 
     static Geometry collection(List<Outline> outlines) {

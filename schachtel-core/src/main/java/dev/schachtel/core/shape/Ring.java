@@ -2,6 +2,7 @@ package dev.schachtel.core.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** A closed line of straight pieces and bows; the last piece ends at the start. */
@@ -80,6 +81,17 @@ public record Ring(Point start, List<Segment> segments) {
                 }))
                 .toList();
         return new Ring(map.apply(start), moved);
+    }
+
+    /** The bow of which the ring is made, if it is a whole circle. */
+    public Optional<Segment.Bow> circle() {
+        return segments.size() == 2
+                        && segments.get(0) instanceof Segment.Bow a
+                        && segments.get(1) instanceof Segment.Bow b
+                        && a.centre().equals(b.centre())
+                        && a.radii().first() == a.radii().second()
+                ? Optional.of(a)
+                : Optional.empty();
     }
 
     /** Corner points, bows flattened with at most 0.005 mm of chord error; the start is not repeated at the end. */

@@ -162,6 +162,41 @@ class FilesTest {
                 .endsWith("CUT 82.550 209.550");
     }
 
+    /** Counted and measured by another reader, for every part of the card. */
+    @Test
+    void circlesAreCirclesAndNoLineHasNoLength() throws Exception {
+        for (var part : plan.build().parts()) {
+            Path dxf = dir.resolve("part.dxf");
+            Files.writeString(dxf, DxfFile.write(SheetView.of(part, plan.build().folds())));
+            String said = run(
+                    "/usr/bin/python3",
+                    "-c",
+                    """
+                    import sys, ezdxf
+                    doc = ezdxf.readfile(sys.argv[1])
+                    print('faults', len(doc.audit().errors))
+                    for e in doc.modelspace():
+                        if e.dxftype() == 'CIRCLE':
+                            print('circle %.3f' % (2 * e.dxf.radius))
+                        else:
+                            at = [v.dxf.location for v in e.vertices]
+                            print('shortest', min((a.distance(b) for a, b in zip(at, at[1:])), default=1) > 0.00005)
+                    """,
+                    dxf.toString());
+            long circles = part.cutouts().stream()
+                            .filter(c -> c.onFace().outer().circle().isPresent())
+                            .count()
+                    + part.outline().outer().circle().stream().count();
+            assertThat(said.lines().filter(l -> l.startsWith("circle")))
+                    .as(part.name())
+                    .hasSize((int) circles);
+            assertThat(said).as(part.name()).contains("faults 0").doesNotContain("False");
+        }
+        assertThat(panel().cutouts().stream()
+                        .filter(c -> c.onFace().outer().circle().isPresent()))
+                .hasSize(1);
+    }
+
     @Test
     void theCutListReadsBack() {
         String csv = CutListCsv.write(plan.cutting(), Units.INCH);
