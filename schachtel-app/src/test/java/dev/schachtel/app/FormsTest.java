@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -179,6 +180,33 @@ class FormsTest {
                 .isEqualTo(422);
         assertThat(APP.bean(Workshops.class).now()).isEqualTo(before);
         assertThat(APP.get("/stock").statusCode()).isEqualTo(200);
+    }
+
+    /** What an older version stored and this one can't read is set aside and shown; all else works. */
+    @Test
+    void oneStoredEntryLocksNobodyOut() {
+        Workshops workshops = APP.bean(Workshops.class);
+        Workshop before = workshops.now();
+        workshops.change(now -> before);
+        String sheet = "\"count\" : " + before.sheets().get(1).count();
+        try {
+            JdbcTemplate database = APP.bean(JdbcTemplate.class);
+            String stored = database.queryForObject("select document from workshop", String.class);
+            int at = stored.indexOf(sheet, stored.indexOf("\"sheets\""));
+            String wrong = stored.substring(0, at) + "\"count\" : 9999999" + stored.substring(at + sheet.length());
+            database.update("update workshop set document = ?, version = version + 1", wrong);
+            long until = System.nanoTime() + 10_000_000_000L;
+            while (workshops.aside().isEmpty() && System.nanoTime() < until) {
+                Thread.onSpinWait();
+            }
+            assertThat(workshops.now().sheets()).hasSize(before.sheets().size() - 1);
+            assertThat(APP.get("/stock").body()).contains("Set aside").contains("&#39;9999999&#39; must be 0 to");
+            assertThat(APP.get("/cards/1/structure").statusCode()).isEqualTo(200);
+        } finally {
+            workshops.change(now -> before);
+        }
+        assertThat(workshops.now()).isEqualTo(before);
+        assertThat(APP.get("/stock").body()).doesNotContain("Set aside");
     }
 
     /** Eight windows press the button at once: one run. */

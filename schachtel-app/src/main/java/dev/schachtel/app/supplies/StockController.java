@@ -45,6 +45,7 @@ public class StockController {
 
     private String show(Optional<Long> card, Model model) {
         model.addAttribute("v", drawer.view(workshops.now(), card));
+        model.addAttribute("aside", workshops.aside());
         model.addAttribute("card", card.map(String::valueOf).orElse(""));
         return "supplies/page";
     }

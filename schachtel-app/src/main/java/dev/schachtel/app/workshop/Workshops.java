@@ -1,6 +1,7 @@
 package dev.schachtel.app.workshop;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -30,7 +31,7 @@ public class Workshops {
     /** As long as there is no row to lock, several first changes can get in each other's way; they are tried again. */
     private static final int TRIES = 12;
 
-    private record Known(long version, Workshop workshop, long readAt) {}
+    private record Known(long version, WorkshopFile.Sound sound, long readAt) {}
 
     Workshops(WorkshopRepository repository, TransactionTemplate transaction, Clock clock) {
         this.repository = repository;
@@ -39,19 +40,28 @@ public class Workshops {
     }
 
     public Workshop now() {
+        return sound().workshop();
+    }
+
+    /** Stored entries that can't be read, each with what is wrong; they go with the next change. */
+    public List<String> aside() {
+        return sound().aside();
+    }
+
+    private WorkshopFile.Sound sound() {
         Known last = known;
         if (last != null && System.nanoTime() - last.readAt < FRESH) {
-            return last.workshop;
+            return last.sound;
         }
         long version = repository.version().orElse(-1L);
-        Workshop workshop = last != null && last.version == version
-                ? last.workshop
+        WorkshopFile.Sound sound = last != null && last.version == version
+                ? last.sound
                 : repository
                         .findById(WorkshopEntity.ONLY)
-                        .map(e -> WorkshopFile.read(e.document()))
-                        .orElseGet(WorkshopFile::standard);
-        known = new Known(version, workshop, System.nanoTime());
-        return workshop;
+                        .map(e -> WorkshopFile.sound(e.document()))
+                        .orElseGet(() -> new WorkshopFile.Sound(WorkshopFile.standard(), List.of()));
+        known = new Known(version, sound, System.nanoTime());
+        return sound;
     }
 
     /**
@@ -74,7 +84,8 @@ public class Workshops {
     private Workshop stored(UnaryOperator<Workshop> change) {
         Workshop now = transaction.execute(status -> {
             Optional<WorkshopEntity> row = repository.locked();
-            Workshop before = row.map(e -> WorkshopFile.read(e.document())).orElseGet(WorkshopFile::standard);
+            Workshop before =
+                    row.map(e -> WorkshopFile.sound(e.document()).workshop()).orElseGet(WorkshopFile::standard);
             Workshop after = change.apply(before);
             String document = WorkshopFile.write(after);
             WorkshopFile.read(document);

@@ -4,14 +4,19 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
+import dev.schachtel.core.model.RefusedException;
 
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -21,6 +26,10 @@ public final class WorkshopFile {
     /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities. */
     private static final Upgrades UPGRADES =
             new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed));
+
+    private static final int MOST_ASIDE = 50;
+    /** As in $.sheets[3].count. */
+    private static final Pattern ENTRY = Pattern.compile("\\$\\.(\\w+)\\[(\\d{1,6})].*");
 
     private WorkshopFile() {}
 
@@ -35,6 +44,37 @@ public final class WorkshopFile {
             UPGRADES.bring(object);
         }
         return (Workshop) new RecordCodec(Units.MM).read(file, Workshop.class, "$");
+    }
+
+    /** What could be read, and each entry that could not, with what is wrong with it. */
+    public record Sound(Workshop workshop, List<String> aside) {
+        public Sound {
+            aside = List.copyOf(aside);
+        }
+    }
+
+    /**
+     * Reads a workshop of which single entries of its lists may be wrong, at most {@value #MOST_ASIDE}: one bad entry must not
+     * keep a maker from all others.
+     *
+     * @throws dev.schachtel.core.model.RefusedException as {@link #read} if something else is wrong, or too much
+     */
+    public static Sound sound(String text) {
+        JsonNode file = Json.parse(text);
+        List<String> aside = new ArrayList<>();
+        while (true) {
+            try {
+                return new Sound(read(Json.write(file)), aside);
+            } catch (RefusedException e) {
+                Matcher entry = ENTRY.matcher(e.path());
+                boolean single = entry.matches() && file.path(entry.group(1)) instanceof ArrayNode;
+                if (!single || aside.size() == MOST_ASIDE) {
+                    throw e;
+                }
+                JsonNode wrong = ((ArrayNode) file.get(entry.group(1))).remove(Integer.parseInt(entry.group(2)));
+                aside.add("“" + wrong.path("id").asString("") + "” in " + entry.group(1) + ": " + e.reason());
+            }
+        }
     }
 
     /** What files of before had no word for: the technique book, and house rules, all or some. */
