@@ -123,9 +123,9 @@ class RunBrowserTest {
 
     /** One press of space, and the page that answers it. */
     private void space() {
-        String before = page.locator("#again input[name=said]").getAttribute("value");
+        String before = page.locator("#again input[name=events]").getAttribute("value");
         page.keyboard().press("Space");
-        assertThat(page.locator("#again input[name=said]")).not().hasValue(before);
+        assertThat(page.locator("#again input[name=events]")).not().hasValue(before);
     }
 
     private void waitUntilDry() throws IOException {

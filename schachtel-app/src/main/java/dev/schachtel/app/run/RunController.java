@@ -55,22 +55,22 @@ class RunController {
     @GetMapping("/runs/{id}/now")
     String now(@PathVariable long id, Seen seen, HttpServletResponse response, Model model) {
         boolean dry = seen.until() > 0 && seen.until() <= runs.now().toEpochMilli();
-        if (runs.said(id) == seen.said() && !dry) {
+        if (runs.events(id) == seen.events() && !dry) {
             response.setStatus(HttpStatus.NO_CONTENT.value());
             return "run/nothing";
         }
         return page(id, seen.maker(), model);
     }
 
-    /** What a page shows already: how much was said, and when its first timer ends. */
-    record Seen(String maker, long said, long until) {}
+    /** What a page shows already: how many events, and when its first timer ends. */
+    record Seen(String maker, long events, long until) {}
 
     /**
      * What a maker says.
      *
      * @param id made by the page, so that it counts once however often it arrives
      */
-    record Said(String id, String maker, String kind, String step, int card, String note) {
+    record Report(String id, String maker, String kind, String step, int card, String note) {
         RunEvent event(java.time.Instant at) {
             if (id == null || !id.matches("[A-Za-z0-9-]{8,60}")) {
                 throw new RefusedException("run", "That came without its number; load the page again.");
@@ -94,9 +94,9 @@ class RunController {
     }
 
     @PostMapping("/runs/{id}/say")
-    String say(@PathVariable long id, @ModelAttribute Said said, Model model) {
-        StoredRun run = runs.say(id, said.event(runs.now()));
-        model.addAttribute("v", desk.view(run, name(said.maker()), runs.now()));
+    String say(@PathVariable long id, @ModelAttribute Report report, Model model) {
+        StoredRun run = runs.say(id, report.event(runs.now()));
+        model.addAttribute("v", desk.view(run, name(report.maker()), runs.now()));
         return "run/page";
     }
 

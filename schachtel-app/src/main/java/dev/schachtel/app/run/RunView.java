@@ -7,14 +7,14 @@ import dev.schachtel.app.frame.Frames.Frame;
 /**
  * What bench mode shows. Texts that end in Html are safe HTML; times are milliseconds since 1970.
  *
- * @param said how much was said when this was made
+ * @param events how many there were when this was made
  * @param id for what is said next
  */
 record RunView(
         Frame frame,
         long run,
         String maker,
-        long said,
+        long events,
         String id,
         long now,
         Where where,

@@ -70,8 +70,8 @@ class Runs {
         return run(() -> stored(runs.findById(id).orElseThrow(() -> new NoSuchCardException(id))));
     }
 
-    /** How much was said so far; a page that knows as much is up to date. */
-    long said(long id) {
+    /** How many events there are; a page that knows as many is up to date. */
+    long events(long id) {
         return run(() -> events.countByRunId(id));
     }
 
@@ -120,35 +120,35 @@ class Runs {
      *
      * @throws RefusedException with the reason in plain words; nothing is stored then
      */
-    StoredRun say(long id, RunEvent said) {
+    StoredRun say(long id, RunEvent event) {
         return run(() -> {
             RunEntity entity = runs.lock(id).orElseThrow(() -> new NoSuchCardException(id));
             StoredRun before = stored(entity);
-            String why = before.state().refuses(said);
+            String why = before.state().refuses(event);
             if (!why.isEmpty()) {
                 throw new RefusedException("run", why);
             }
-            if (before.events().stream().anyMatch(e -> e.id().equals(said.id()))) {
+            if (before.events().stream().anyMatch(e -> e.id().equals(event.id()))) {
                 return before;
             }
-            events.save(new EventEntity(id, said));
-            if (said.kind() == RunEvent.Kind.DONE) {
-                next(id, said);
+            events.save(new EventEntity(id, event));
+            if (event.kind() == RunEvent.Kind.DONE) {
+                next(id, event);
             }
             events.flush();
             return stored(entity);
         });
     }
 
-    private void next(long id, RunEvent said) {
+    private void next(long id, RunEvent event) {
         StoredRun now = load(id);
         now.state()
-                .next(said.maker(), said.at())
+                .next(event.maker(), event.at())
                 .filter(s -> now.state().doing(s.key()).isEmpty())
                 .ifPresent(step -> events.save(new EventEntity(
                         id,
                         new RunEvent(
-                                said.id() + "+", said.at(), said.maker(), RunEvent.Kind.BEGUN, step.key(), 0, ""))));
+                                event.id() + "+", event.at(), event.maker(), RunEvent.Kind.BEGUN, step.key(), 0, ""))));
     }
 
     private StoredRun stored(RunEntity run) {

@@ -31,9 +31,9 @@ class Errors extends BasicErrorController {
 
     @Override
     protected Map<String, Object> getErrorAttributes(HttpServletRequest request, ErrorAttributeOptions options) {
-        Map<String, Object> told = new LinkedHashMap<>(super.getErrorAttributes(request, options));
-        told.put("status", getStatus(request).value());
-        told.put("error", getStatus(request).getReasonPhrase());
-        return told;
+        Map<String, Object> attributes = new LinkedHashMap<>(super.getErrorAttributes(request, options));
+        attributes.put("status", getStatus(request).value());
+        attributes.put("error", getStatus(request).getReasonPhrase());
+        return attributes;
     }
 }
