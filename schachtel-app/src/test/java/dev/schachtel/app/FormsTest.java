@@ -140,7 +140,7 @@ class FormsTest {
                 isAnsweredInWords(form, id, all);
             }
             Random random = new Random(form.path().hashCode());
-            for (int i = 0; i < 12 && !form.fields().isEmpty(); i++) {
+            for (int i = 0; i < 4 && !form.fields().isEmpty(); i++) {
                 Map<String, String> some = new LinkedHashMap<>();
                 form.fields().forEach(f -> some.put(f, USUAL.get(random.nextInt(USUAL.size()))));
                 some.put(
@@ -150,7 +150,6 @@ class FormsTest {
             }
             assertThat(APP.get("/cards/" + id + "/structure").statusCode()).isEqualTo(200);
             assertThat(APP.get("/stock").statusCode()).isEqualTo(200);
-            assertThat(APP.get("/").statusCode()).isEqualTo(200);
         } finally {
             workshops.change(now -> before);
         }

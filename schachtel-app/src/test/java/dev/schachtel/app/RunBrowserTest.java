@@ -269,7 +269,8 @@ class RunBrowserTest {
     /** Cautions are ticked before the step's own answer is offered. */
     private static void careful(Page at) {
         for (int i = 0; i < 4 && at.locator(".ticks").count() > 0; i++) {
-            at.waitForResponse("**/say", () -> at.keyboard().press("Space"));
+            at.waitForResponse("**/say", new Page.WaitForResponseOptions().setTimeout(40_000), () -> at.keyboard()
+                    .press("Space"));
             assertThat(at.locator(".ticks").or(at.locator(".answer")).first()).isVisible();
         }
     }
