@@ -134,12 +134,13 @@ class FormsTest {
             isAnsweredInWords(form, id, Map.of());
             isAnsweredInWords(form, "999999", Map.of());
             isAnsweredInWords(form, "card", Map.of());
-            for (String awkward : AWKWARD) {
+            Random random = new Random(form.path().hashCode());
+            for (int i = random.nextInt(2); i < AWKWARD.size(); i += 2) {
+                String awkward = AWKWARD.get(i);
                 Map<String, String> all = new LinkedHashMap<>();
                 form.fields().forEach(f -> all.put(f, awkward));
                 isAnsweredInWords(form, id, all);
             }
-            Random random = new Random(form.path().hashCode());
             for (int i = 0; i < 4 && !form.fields().isEmpty(); i++) {
                 Map<String, String> some = new LinkedHashMap<>();
                 form.fields().forEach(f -> some.put(f, USUAL.get(random.nextInt(USUAL.size()))));
