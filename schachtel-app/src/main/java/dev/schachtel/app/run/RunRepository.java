@@ -16,10 +16,6 @@ interface RunRepository extends JpaRepository<RunEntity, Long> {
     @Query("select r from RunEntity r where r.id = :id")
     Optional<RunEntity> lock(@Param("id") long id);
 
-    /** Whoever begins a run of a card waits for others who do. */
-    @Query(value = "select id from card where id = :card for update", nativeQuery = true)
-    Optional<Long> lockCard(@Param("card") long card);
-
     List<RunEntity> findTop20ByOrderByIdDesc();
 
     Optional<RunEntity> findFirstByCardIdOrderByIdDesc(long cardId);

@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.files.CardFile;
@@ -30,12 +31,14 @@ import dev.schachtel.core.run.RunStep;
 class Runs {
     private final RunRepository runs;
     private final EventRepository events;
+    private final CardService cards;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
-    Runs(RunRepository runs, EventRepository events, TransactionTemplate transaction, Clock clock) {
+    Runs(RunRepository runs, EventRepository events, CardService cards, TransactionTemplate transaction, Clock clock) {
         this.runs = runs;
         this.events = events;
+        this.cards = cards;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -78,7 +81,7 @@ class Runs {
     /** A new run; the one that another window began meanwhile, if one did. */
     StoredRun begin(StoredCard card, Plan plan) {
         return run(() -> {
-            runs.lockCard(card.id());
+            cards.lock(card.id());
             return runs.findFirstByCardIdOrderByIdDesc(card.id())
                     .map(this::stored)
                     .filter(r -> !r.state().isFinished())

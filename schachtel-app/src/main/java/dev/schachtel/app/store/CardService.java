@@ -226,6 +226,15 @@ public class CardService {
         return stored(card);
     }
 
+    /**
+     * Whoever else wants to change this card waits until the transaction that asks for it ends.
+     *
+     * @throws NoSuchCardException if there is none
+     */
+    public void lock(long id) {
+        locked(id);
+    }
+
     private CardEntity locked(long id) {
         return cards.lock(id).orElseThrow(() -> new NoSuchCardException(id));
     }

@@ -85,19 +85,15 @@ enum BuildOrder implements OrderRule {
     FOAM_BEFORE_FILL(
             a -> a.is(WorkKind.LAY_FOAM), (a, b, shop) -> b.kind().has(Trait.FILLS) && goesDownFilled(a, b, shop)),
     /** Whatever lies inside is there before anything raised makes the front rock. */
-    INSIDE_BEFORE_FRONT(
-            a -> true,
-            (a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
-                    && shop.isInside(a)
-                    && !shop.isInside(b)
-                    && (b.is(WorkKind.CLOSE) || b.kind().has(Trait.FILLS) || shop.isOnLeaf(b))),
+    INSIDE_BEFORE_FRONT((a, b, shop) -> shop.house().inside() == HouseRules.Inside.BEFORE_FRONT
+            && shop.isInside(a)
+            && !shop.isInside(b)
+            && (b.is(WorkKind.CLOSE) || b.kind().has(Trait.FILLS) || shop.isOnLeaf(b))),
     /** House rule: the inside waits for the front. */
-    FRONT_BEFORE_INSIDE(
-            a -> true,
-            (a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
-                    && !shop.isInside(a)
-                    && shop.isInside(b)
-                    && (a.is(WorkKind.CLOSE) || shop.isOnLeaf(a))),
+    FRONT_BEFORE_INSIDE((a, b, shop) -> shop.house().inside() == HouseRules.Inside.LAST
+            && !shop.isInside(a)
+            && shop.isInside(b)
+            && (a.is(WorkKind.CLOSE) || shop.isOnLeaf(a))),
     /**
      * Raised pieces on the front would make a panel rock while its back is worked on; those whose overhang is trimmed must
      * be there before.
@@ -147,11 +143,16 @@ enum BuildOrder implements OrderRule {
     CLOSE_BEFORE_TRY(
             a -> a.is(WorkKind.CLOSE) || a.is(WorkKind.LINE) || a.is(WorkKind.SEAL),
             (a, b, shop) -> b.is(WorkKind.TRY)),
-    DRY_BEFORE_CLOSE(a -> true, (a, b, shop) -> b.is(WorkKind.ENVELOPE));
+    DRY_BEFORE_CLOSE((a, b, shop) -> b.is(WorkKind.ENVELOPE));
 
     private final String id;
     private final Predicate<Op> first;
     private final Test test;
+
+    /** A rule that may concern any operation. */
+    BuildOrder(Test test) {
+        this(a -> true, test);
+    }
 
     BuildOrder(Predicate<Op> first, Test test) {
         this.id = OrderRule.id(this);

@@ -69,12 +69,7 @@ final class Stacking {
                 onTop(id, lies, order.subList(0, i));
             }
         }
-        List<Joint> tied =
-                joints.stream().filter(j -> j.hold() == Joint.Hold.TIED).toList();
-        if (!tied.isEmpty()) {
-            Map<SlabId, Level> levels = levels();
-            tied.forEach(t -> hanging(t, levels));
-        }
+        joints.stream().filter(j -> j.hold() == Joint.Hold.TIED).toList().forEach(this::hanging);
         return joints;
     }
 
@@ -188,9 +183,9 @@ final class Stacking {
         }
     }
 
-    /** Nothing that hangs lies under another, so that all see the same levels. */
-    private void hanging(Joint tied, Map<SlabId, Level> levels) {
+    private void hanging(Joint tied) {
         SlabId id = tied.lower();
+        Map<SlabId, Level> levels = levels();
         Length top = levels.get(tied.upper()).top();
         for (Level under : levels.values()) {
             SlabId other = under.slab().id();

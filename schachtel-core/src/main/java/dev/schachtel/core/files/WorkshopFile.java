@@ -36,7 +36,7 @@ public final class WorkshopFile {
     /**
      * Reads a workshop.
      *
-     * @throws dev.schachtel.core.edit.RefusedException with path and reason
+     * @throws RefusedException with path and reason
      */
     public static Workshop read(String text) {
         JsonNode file = Json.parse(text);
@@ -57,7 +57,7 @@ public final class WorkshopFile {
      * Reads a workshop of which single entries of its lists may be wrong, at most {@value #MOST_ASIDE}: one bad entry must not
      * keep a maker from all others.
      *
-     * @throws dev.schachtel.core.model.RefusedException as {@link #read} if something else is wrong, or too much
+     * @throws RefusedException as {@link #read} if something else is wrong, or too much
      */
     public static Sound sound(String text) {
         JsonNode file = Json.parse(text);
