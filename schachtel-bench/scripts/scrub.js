@@ -1,5 +1,5 @@
 // How many frames a second a movement is scrubbed at, and whether the server is asked meanwhile. With the application
-// running: npm install playwright-core (anywhere), then node bench/scrub.js. Uses Debian's chromium; the first second, in
+// running: npm install playwright-core (anywhere), then node schachtel-bench/scripts/scrub.js. Uses Debian's chromium; the first second, in
 // which the browser draws the page for the first time, is left out.
 const { chromium } = require(require.resolve("playwright-core", { paths: [process.cwd(), __dirname] }));
 (async () => {

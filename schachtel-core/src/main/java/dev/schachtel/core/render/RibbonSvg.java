@@ -10,6 +10,10 @@ public final class RibbonSvg {
     private static final double WIDTH = 248;
     private static final double FOOT = 34;
     private static final double TOP = 4;
+    /** The share of the way either side of its middle that the words take. */
+    private static final double WORDS = 0.3;
+    /** How high small letters are. */
+    private static final double LETTERS = 8;
     /** Gaps from here on are drawn as high as the ribbon. */
     private static final Length FULL = Length.ofMillimetres(5);
 
@@ -40,10 +44,25 @@ public final class RibbonSvg {
                 .append("\" cy=\"")
                 .append(n(y(t.gap())))
                 .append("\" r=\"3.4\"/>"));
-        return out.append("<text class=\"note rib-n\" x=\"133\" y=\"25\" text-anchor=\"middle\">free gap")
+        return out.append("<text class=\"note rib-n\" x=\"133\" y=\"" + n(note(course, asked))
+                        + "\" text-anchor=\"middle\">free gap")
                 .append(asked.isPositive() ? ", asks " + Units.tenths(asked) + " mm" : "")
                 .append("</text></svg>")
                 .toString();
+    }
+
+    /** The foot of the words: in the middle of the room over the lines or under them, where there is more. */
+    private static double note(Course course, Length asked) {
+        double highest = asked.isPositive() ? y(asked) : FOOT;
+        double lowest = asked.isPositive() ? y(asked) : TOP;
+        for (Course.Sample s : course.samples()) {
+            if (Math.abs(s.share() - 0.5) < WORDS) {
+                highest = Math.min(highest, y(s.gap()));
+                lowest = Math.max(lowest, y(s.gap()));
+            }
+        }
+        boolean over = highest - TOP >= FOOT - lowest;
+        return (over ? TOP + highest : FOOT + lowest) / 2 + LETTERS / 2;
     }
 
     private static double x(double share) {
