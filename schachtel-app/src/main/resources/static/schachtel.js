@@ -31,6 +31,12 @@
   };
   window.addEventListener("popstate", () => { if ($("#page")) ask("GET", location.pathname + location.search); });
 
+  // Where an answer goes may have been drawn anew while it was under way: it goes to what stands there now.
+  document.addEventListener("htmx:beforeRequest", ({ detail }) => detail.xhr.addEventListener("readystatechange", () => {
+    const id = detail.target.id;
+    if (id && !detail.target.isConnected) detail.target = document.getElementById(id) || detail.target;
+  }));
+
   // What is refused leaves the page as it is and says why beside it.
   document.addEventListener("htmx:beforeSwap", (event) => {
     const detail = event.detail;

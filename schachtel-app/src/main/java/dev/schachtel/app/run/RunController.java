@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
@@ -93,9 +94,17 @@ class RunController {
         }
     }
 
+    /** Without scripts the page is shown anew instead of its parts. */
     @PostMapping("/runs/{id}/say")
-    String say(@PathVariable long id, @ModelAttribute Report report, Model model) {
+    String say(
+            @PathVariable long id,
+            @ModelAttribute Report report,
+            @RequestHeader(name = "HX-Request", required = false) String part,
+            Model model) {
         StoredRun run = runs.say(id, report.event(runs.now()));
+        if (part == null) {
+            return page(id, report.maker());
+        }
         model.addAttribute("v", desk.view(run, name(report.maker()), runs.now()));
         return "run/page";
     }
@@ -106,8 +115,12 @@ class RunController {
         StoredRun old = runs.load(id);
         StoredCard card = cards.load(old.cardId());
         StoredRun next = runs.moveOver(old, card, plans.built(card.spec()));
+        return page(next.id(), maker);
+    }
+
+    private static String page(long run, String maker) {
         return "redirect:"
-                + UriComponentsBuilder.fromPath("/runs/" + next.id())
+                + UriComponentsBuilder.fromPath("/runs/" + run)
                         .queryParam("maker", "{maker}")
                         .encode()
                         .buildAndExpand(name(maker))
