@@ -37,6 +37,40 @@
     if (id && !detail.target.isConnected) detail.target = document.getElementById(id) || detail.target;
   }));
 
+  // Focus stays where the hand is: on what now stands in the place of what had it, else on the heading of its region.
+  const sign = (el) => [el.tagName, el.dataset.answer || el.getAttribute("aria-label") || [el.name, el.value, el.getAttribute("href"), el.textContent.trim()].join("|")].join(" ");
+  let held = null;
+  document.addEventListener("htmx:beforeSwap", () => {
+    const el = document.activeElement;
+    if (!el || el === document.body) return;
+    const regions = [];
+    for (let r = el.closest("[id]"); r; r = r.parentElement && r.parentElement.closest("[id]")) regions.push(r.id);
+    held = { tag: el.tagName, sign: sign(el), nth: $$(el.tagName).filter((e) => sign(e) === sign(el)).indexOf(el), regions };
+  });
+  document.addEventListener("htmx:afterSettle", () => {
+    if (!held || document.activeElement !== document.body) { held = null; return; }
+    const same = $$(held.tag).filter((e) => sign(e) === held.sign);
+    const region = held.regions.map((id) => document.getElementById(id)).find(Boolean) || $("main");
+    const to = same[held.nth] || same[0] || $("h1, h2, h3", region) || region;
+    held = null;
+    if (!to.matches("a, button, input, select, textarea, summary, [tabindex]")) to.setAttribute("tabindex", "-1");
+    to.focus({ preventScroll: true });
+  });
+
+  // One region tells how things stand after each change.
+  const says = () => $$("[data-says]").map((el) => el.textContent.trim().replace(/\s+/g, " ")).join(". ");
+  let said = "";
+  document.addEventListener("DOMContentLoaded", () => { said = says(); });
+  document.addEventListener("htmx:afterSettle", () => {
+    const told = $("#told"), now = says();
+    if (told && now !== said) { said = now; told.textContent = now; }
+  });
+  document.addEventListener("htmx:afterRequest", ({ detail }) => {
+    const field = detail.elt.matches("form.par") && $("[name=value]", detail.elt);
+    if (!field) return;
+    if (detail.xhr.status === 422) field.setAttribute("aria-invalid", "true"); else field.removeAttribute("aria-invalid");
+  });
+
   // What is refused leaves the page as it is and says why beside it.
   document.addEventListener("htmx:beforeSwap", (event) => {
     const detail = event.detail;
@@ -376,8 +410,9 @@
       if (redo || event.key === "z") { event.preventDefault(); press(redo ? "#redo button" : "#undo button"); }
       return;
     }
+    const onDrawing = field.closest && field.closest("#drawing");
     const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    if (arrow && !event.altKey && $(".main-dwg[data-movable]") && !event.target.closest(".seg, details, #scrub")) {
+    if (arrow && !event.altKey && onDrawing && $(".main-dwg[data-movable]")) {
       event.preventDefault();
       moveBy({ stepX: arrow[0], stepY: arrow[1], fine: event.shiftKey });
       return;
@@ -387,14 +422,20 @@
       if ($(".now-stroke")) press(".now-stroke .is-primary"); else walk(1);
       return;
     }
-    if ($("main[data-station=run]") && !event.altKey && event.key !== "?" && event.key !== "/") {
+    if (event.altKey || localStorage.getItem("letters") === "off") return;
+    if ($("main[data-station=run]") && event.key !== "?" && event.key !== "/") {
       if (atWork(event)) event.preventDefault();
       return;
     }
-    if (event.altKey || !keys[event.key]) return;
+    const onPage = field === document.body || field.matches("main, h1, h2, h3") || field.closest("#drawing, .stackdwg, .steps, .program, .now-stroke, .strip");
+    if (!onPage || !keys[event.key]) return;
     event.preventDefault();
     keys[event.key]();
   });
+
+  document.addEventListener("click", ({ target }) => { if (target.closest("[data-keys]")) $("#keys").showModal(); });
+  document.addEventListener("change", ({ target }) => { if (target.id === "letters") localStorage.setItem("letters", target.checked ? "on" : "off"); });
+  document.addEventListener("DOMContentLoaded", () => { const box = $("#letters"); if (box) box.checked = localStorage.getItem("letters") !== "off"; });
 
   // A step is dragged, or moved by Alt and an arrow key, inside the window that the rules leave it.
   const steps = () => $$(".steps li[data-op]");
@@ -481,6 +522,13 @@
   document.addEventListener("change", (event) => {
     if (event.target.matches(".read input[type=file]")) event.target.form.submit();
     if (event.target.matches("select[data-goes]")) event.target.form.requestSubmit();
+  });
+
+  // Looks through what is on the page already.
+  document.addEventListener("input", ({ target }) => {
+    if (!target.dataset || !target.dataset.filters) return;
+    const sought = target.value.trim().toLowerCase();
+    $$(target.dataset.filters).forEach((el) => { el.hidden = !el.textContent.toLowerCase().includes(sought); });
   });
 
   // The card store is away: look again.

@@ -35,9 +35,10 @@ class BrowserTest extends InBrowser {
     @Test
     void fromAnIdeaToAPlanByMouse() {
         page.navigate(app.address());
-        page.getByRole(
+        page.locator("header")
+                .getByRole(
                         AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("New card").setExact(true))
+                        new Locator.GetByRoleOptions().setName("New card").setExact(true))
                 .click();
         page.getByText("slim", new Page.GetByTextOptions().setExact(true)).click();
         page.getByLabel("Name of the card").fill("First try");

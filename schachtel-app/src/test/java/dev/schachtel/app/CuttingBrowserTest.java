@@ -146,7 +146,7 @@ class CuttingBrowserTest extends InBrowser {
         Workshops workshops = app.bean(Workshops.class);
         Workshop before = workshops.now();
         StoredCard card = open("terraces.json");
-        page.navigate(app.address() + "/stock?card=" + card.id());
+        page.navigate(app.address() + "/stock?pick=slate-300&card=" + card.id());
         assertThat(page.locator("#shopping")).containsText("double-sided tape");
         Locator count = page.locator("#f-slate-300-12in-count");
         count.fill("many");
@@ -158,6 +158,10 @@ class CuttingBrowserTest extends InBrowser {
         count.fill("30");
         count.press("Enter");
         assertThat(page.locator("#shopping")).not().containsText("slate card");
+        page.locator("#f-slate-300-12in-count-more").click();
+        assertThat(count).hasValue("31");
+        assertThat(page.locator("#f-slate-300-12in-count-more")).isFocused();
+        page.getByText("+ Add").click();
         page.getByLabel("Sheet of").selectOption("moss-270");
         page.getByLabel("Sheet wide").fill("12 in");
         page.getByLabel("Sheet high").fill("nonsense");
@@ -166,11 +170,11 @@ class CuttingBrowserTest extends InBrowser {
                 .click();
         assertThat(page.locator("body")).containsText("nonsense");
         page.goBack();
-        int offcuts = page.locator(".drawer").nth(1).locator("li").count();
+        int offcuts = page.locator(".box li").count();
         page.navigate(app.address() + "/cards/" + card.id() + "/cut");
         page.getByText("I have cut this. Update the stock.").click();
         assertThat(page.locator("h1")).hasText("Stock");
-        assertThat(page.locator(".drawer").nth(1).locator("li")).not().hasCount(offcuts);
+        assertThat(page.locator(".box li")).not().hasCount(offcuts);
         accessible();
         workshops.change(w -> before);
     }

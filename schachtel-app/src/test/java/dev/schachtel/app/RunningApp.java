@@ -28,17 +28,20 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
 
-/** The real application, started once for all tests, on the throw-away database that the launcher names. */
+/** The real application, started once for all tests of a process, on a throw-away database of the process's own. */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     private static ConfigurableApplicationContext context;
     private final HttpClient client = HttpClient.newHttpClient();
 
     private static synchronized ConfigurableApplicationContext context() {
         if (context == null) {
-            if (System.getenv("SCHACHTEL_DB_URL") == null) {
+            String server = System.getenv("SCHACHTEL_DB_URL");
+            if (server == null) {
                 throw new IllegalStateException("these tests need a database of their own: run ./schachtel test");
             }
-            context = SpringApplication.run(App.class, "--server.port=0");
+            String own =
+                    server + "_" + System.getProperty("surefire.forkNumber", "0") + "?createDatabaseIfNotExist=true";
+            context = SpringApplication.run(App.class, "--server.port=0", "--spring.datasource.url=" + own);
             Runtime.getRuntime().addShutdownHook(new Thread(context::close));
         }
         return context;

@@ -151,6 +151,11 @@ class StructuresBrowserTest extends InBrowser {
         assertThat(dragged).isBetween(20.0, 48.0);
         page.locator(".bar").click();
         page.keyboard().press("ArrowUp");
+        assertThat(page.locator("#undo button")).isEnabled();
+        assertThat(field("Middle, from the foot"))
+                .hasValue(String.valueOf(dragged).replaceAll("\\.0$", ""));
+        page.locator("#drawing").focus();
+        page.keyboard().press("ArrowUp");
         assertThat(field("Middle, from the foot")).not().hasValue(String.valueOf(dragged));
         page.keyboard().press("Shift+ArrowRight");
         assertThat(field("Middle, from the left")).hasValue("30.1");

@@ -2,7 +2,9 @@ package dev.schachtel.app.brief;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.planning.Plans;
@@ -22,39 +25,83 @@ import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.DateLine;
 import dev.schachtel.core.plan.Plan;
 
 /** The Brief station: what the card is for, and what follows from it at once. */
 @Controller
 @RequestMapping("/cards/{id}/brief")
 public class BriefController {
+    private static final List<RuleId> OF_THE_POST = List.of(
+            RuleId.DEADLINE,
+            RuleId.ENVELOPE_SIZE,
+            RuleId.ENVELOPE_THICKNESS,
+            RuleId.ENVELOPE_WEIGHT,
+            RuleId.OVERHANG,
+            RuleId.STOCK_SHORT,
+            RuleId.SMALL_PARTS,
+            RuleId.WRITING);
+    private static final Set<String> OF_THE_CARD = Set.of("name", "set");
+    private static final Set<String> SELDOM = Set.of("spares", "together");
     private final CardService cards;
     private final Plans plans;
+    private final Workshops workshops;
     private final Frames frames;
     private final FieldForms forms;
     private final Wording wording;
 
-    BriefController(CardService cards, Plans plans, Frames frames, FieldForms forms, Wording wording) {
+    BriefController(
+            CardService cards, Plans plans, Workshops workshops, Frames frames, FieldForms forms, Wording wording) {
         this.cards = cards;
         this.plans = plans;
+        this.workshops = workshops;
         this.frames = frames;
         this.forms = forms;
         this.wording = wording;
     }
 
-    /** What the page shows. */
-    public record BriefView(Frames.Frame frame, List<Field> card, List<Field> brief, List<Follows> follows) {}
+    /**
+     * What the page shows.
+     *
+     * @param asked what only the maker knows
+     * @param more what is seldom changed
+     * @param tried whether remedies were tried out, so that a finding without one has none
+     */
+    public record BriefView(
+            Frames.Frame frame,
+            List<Field> asked,
+            List<Field> more,
+            String givenSvg,
+            @Nullable DateLine dates,
+            String work,
+            List<Follows> follows,
+            boolean tried) {}
 
-    /** One consequence: its verdict's shape, if it has one, and its words. */
-    public record Follows(String shape, String html) {}
+    /** One consequence: its verdict's shape, if it has one, its words, and ways out. */
+    public record Follows(String shape, String html, String key, List<Way> ways) {}
+
+    /** A remedy by its place among those of its finding. */
+    public record Way(int index, String html) {}
 
     @GetMapping
     String page(@PathVariable long id, Model model) {
         model.addAttribute("v", view(cards.load(id)));
         return "brief/page";
+    }
+
+    /** What follows, with remedies, which take longer. */
+    @GetMapping("/follows")
+    String follows(@PathVariable long id, Model model) {
+        StoredCard card = cards.load(id);
+        plans.mended(card.spec());
+        model.addAttribute("v", view(card));
+        return "brief/follows";
     }
 
     @PostMapping("/set")
@@ -65,43 +112,76 @@ public class BriefController {
         return "brief/changed";
     }
 
+    /** Takes the remedy that a finding offers. */
+    @PostMapping("/mend")
+    String mend(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam String finding,
+            @RequestParam int way,
+            Model model) {
+        StoredCard card = cards.change(new Change(
+                id, seen.version(), seen.revision(), "mend " + finding, spec -> plans.mend(spec, finding, way)));
+        model.addAttribute("v", view(card));
+        return "brief/page";
+    }
+
     private BriefView view(StoredCard card) {
         Plan plan = plans.of(card.spec());
         CardSpec spec = card.spec();
-        List<Field> own = forms.of(spec, new Id("card"), spec).stream()
-                .filter(f -> f.component().equals("name") || f.component().equals("set"))
-                .toList();
+        List<Field> asked = new ArrayList<>();
+        List<Field> more = new ArrayList<>(forms.of(spec, new Id("card"), spec).stream()
+                .filter(f -> OF_THE_CARD.contains(f.component()))
+                .toList());
+        forms.of(spec, new Id("brief"), spec.brief())
+                .forEach(f -> (SELDOM.contains(f.component()) ? more : asked).add(f));
         return new BriefView(
-                frames.frame(card, plan, "brief"), own, forms.of(spec, new Id("brief"), spec.brief()), follows(plan));
+                frames.frame(card, plan, "brief"),
+                asked,
+                more,
+                workshops
+                        .now()
+                        .envelope(spec.brief().envelope())
+                        .map(e -> Given.svg(plan, e))
+                        .orElse(""),
+                plans.dates(plan).orElse(null),
+                work(plan),
+                follows(plan),
+                plans.isMended(spec));
+    }
+
+    private static String work(Plan plan) {
+        int days = DateLine.days(plan);
+        String all = Times.of(plan.assembly().total());
+        String hands = Times.of(plan.assembly().hands());
+        return all + " from the first stroke to the envelope, " + (hands.equals(all) ? "all" : hands)
+                + " of it with your hands: "
+                + (days == 1 ? "1 day" : days + " days") + " at the bench";
     }
 
     private List<Follows> follows(Plan plan) {
         List<Follows> all = new ArrayList<>();
+        plan.findings().all().stream()
+                .filter(f -> OF_THE_POST.contains(f.rule()))
+                .forEach(f -> all.add(follows(f, plan.spec().units())));
         int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();
         all.add(new Follows(
                 "",
                 pieces + " pieces to cut from " + plan.cutting().sheets() + " sheets"
                         + (plan.cutting().toBuy() > 0
                                 ? ", " + plan.cutting().toBuy() + " of them to buy"
-                                : ", all in the drawer")));
-        all.add(new Follows(
+                                : ", all in the drawer"),
                 "",
-                Times.of(plan.assembly().total()) + " from the first stroke to the envelope, "
-                        + Times.of(plan.assembly().hands()) + " of it with your hands"));
-        List<RuleId> post = List.of(
-                RuleId.ENVELOPE_SIZE,
-                RuleId.ENVELOPE_THICKNESS,
-                RuleId.ENVELOPE_WEIGHT,
-                RuleId.OVERHANG,
-                RuleId.STOCK_SHORT,
-                RuleId.DEADLINE,
-                RuleId.SMALL_PARTS,
-                RuleId.WRITING);
-        plan.findings().all().stream()
-                .filter(f -> post.contains(f.rule()))
-                .forEach(f -> all.add(new Follows(
-                        f.severity().name().toLowerCase(java.util.Locale.ROOT),
-                        wording.finding(f, plan.spec().units()))));
+                List.of()));
         return all;
+    }
+
+    private Follows follows(Finding f, Units units) {
+        List<Way> ways = new ArrayList<>();
+        for (int i = 0; i < f.remedies().size(); i++) {
+            ways.add(new Way(i, wording.remedy(f.remedies().get(i), units)));
+        }
+        return new Follows(
+                f.severity().name().toLowerCase(java.util.Locale.ROOT), wording.finding(f, units), f.key(), ways);
     }
 }

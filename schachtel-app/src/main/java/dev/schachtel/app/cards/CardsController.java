@@ -5,7 +5,10 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -23,6 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.Place;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
@@ -47,10 +51,44 @@ class CardsController {
         this.workshops = workshops;
     }
 
+    /** What is asked of the home page; what was put away just now is named with where it is. */
+    record Asked(String sought, String order, String place, @Nullable Long gone) {
+        HomeView.Wish wish() {
+            String words = sought == null ? "" : sought;
+            return new HomeView.Wish(
+                    words.length() > 100 ? words.substring(0, 100) : words,
+                    HomeView.Order.of(order == null ? "" : order),
+                    Place.of(place == null ? "" : place));
+        }
+    }
+
     @GetMapping("/")
-    String home(Model model) {
-        model.addAttribute("v", home.view());
+    String home(@ModelAttribute Asked asked, Model model) {
+        model.addAttribute("v", home.view(asked.wish(), gone(asked)));
         return "cards/home";
+    }
+
+    private Optional<HomeView.Gone> gone(Asked asked) {
+        return Optional.ofNullable(asked.gone()).flatMap(id -> Stream.of(Place.DELETED, Place.ARCHIVED)
+                .flatMap(p ->
+                        cards.heads(p).stream().filter(h -> h.id() == id).map(h -> new HomeView.Gone(id, h.name(), p)))
+                .findFirst());
+    }
+
+    /** Archives, deletes or puts back. */
+    @PostMapping("/cards/{id}/put")
+    String put(@PathVariable long id, @RequestParam String to) {
+        Place place = Place.of(to);
+        cards.put(id, place);
+        return place == Place.BENCH ? "redirect:/" : "redirect:/?gone=" + id;
+    }
+
+    @PostMapping("/cards/{id}/rename")
+    String rename(@PathVariable long id, @RequestParam String name) {
+        StoredCard card = cards.load(id);
+        cards.change(new Change(
+                id, card.version(), card.revision(), "name", s -> CardEdit.of(s).set(new Id("card"), "name", name)));
+        return "redirect:/";
     }
 
     /** A format as its picture: width and height in points at one scale. */

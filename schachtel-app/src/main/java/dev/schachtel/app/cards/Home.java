@@ -1,76 +1,82 @@
 package dev.schachtel.app.cards;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.StoredCard;
-import dev.schachtel.app.words.Times;
-import dev.schachtel.core.build.Severity;
-import dev.schachtel.core.card.Id;
-import dev.schachtel.core.drawing.Views;
-import dev.schachtel.core.measure.Units;
-import dev.schachtel.core.plan.Plan;
-import dev.schachtel.core.render.Look;
-import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.app.store.Place;
 
 /** Puts the home page together. */
 @Component
 class Home {
     private final CardService cards;
-    private final Plans plans;
+    private final Tiles tiles;
     private final Underway underway;
 
-    Home(CardService cards, Plans plans, Underway underway) {
+    Home(CardService cards, Tiles tiles, Underway underway) {
         this.cards = cards;
-        this.plans = plans;
+        this.tiles = tiles;
         this.underway = underway;
     }
 
-    HomeView view() {
-        Map<String, List<HomeView.Card>> sets = new LinkedHashMap<>();
-        for (StoredCard card : cards.all()) {
-            sets.computeIfAbsent(card.spec().set(), s -> new ArrayList<>()).add(card(card));
-        }
+    private record Shown(CardService.Head head, Tiles.Tile tile) {}
+
+    HomeView view(HomeView.Wish wish, Optional<HomeView.Gone> gone) {
+        String sought = Tiles.small(wish.sought().strip());
+        List<Shown> found = cards.heads(wish.place()).stream()
+                .map(h -> new Shown(h, tiles.of(h)))
+                .filter(s -> s.tile.words().contains(sought))
+                .sorted(order(wish.order()))
+                .toList();
         return new HomeView(
-                sets.entrySet().stream()
-                        .map(e -> new HomeView.Set(e.getKey().isBlank() ? "Single cards" : e.getKey(), e.getValue()))
+                wish,
+                List.of(
+                        count(Place.BENCH, "On the bench"),
+                        count(Place.ARCHIVED, "Archived"),
+                        count(Place.DELETED, "Deleted")),
+                sets(found, wish.order()),
+                found.stream()
+                        .filter(s -> s.tile.card().isEmpty())
+                        .map(s -> new HomeView.Broken(
+                                s.head.name(), s.tile.reason(), "/cards/" + s.head.id() + "/kept.json"))
                         .toList(),
-                cards.broken().stream()
-                        .map(b -> new HomeView.Broken(b.name(), b.reason(), "/cards/" + b.id() + "/kept.json"))
-                        .toList(),
-                underway.now());
+                wish.place() == Place.BENCH ? underway.now() : List.of(),
+                gone.orElse(null));
     }
 
-    private HomeView.Card card(StoredCard card) {
-        Plan plan = plans.of(card.spec());
-        int mend = plan.findings().count(Severity.MEND);
-        int watch = plan.findings().count(Severity.WATCH);
-        Units units = card.spec().units();
-        var face = plan.build().face().bounds();
-        int many = card.spec().brief().cards();
-        String about = units.show(face.wide()) + " × " + units.show(face.high()) + " " + units.sign() + ", "
-                + (many == 1 ? "1 card" : many + " cards");
-        boolean bare =
-                plan.spec().features().isEmpty() && plan.spec().elements().isEmpty();
-        String next = mend > 0
-                ? "Mend it"
-                : bare
-                        ? "Add a window"
-                        : "Build it, " + Times.of(plan.assembly().total());
-        return new HomeView.Card(
-                card.id(),
-                card.spec().name(),
-                about,
-                SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(200, 230)),
-                mend > 0 ? "mend" : watch > 0 ? "watch" : "works",
-                mend > 0 ? mend + " to mend" : watch > 0 ? watch + " to watch" : "all works",
-                next,
-                "/cards/" + card.id() + (mend > 0 || bare ? "/structure" : "/build"));
+    private HomeView.Count count(Place place, String title) {
+        return new HomeView.Count(place, title, cards.count(place));
+    }
+
+    private static List<HomeView.Set> sets(List<Shown> found, HomeView.Order order) {
+        Map<String, List<HomeView.Card>> sets = new LinkedHashMap<>();
+        for (Shown s : found) {
+            String set = order != HomeView.Order.SET
+                    ? "All cards, " + order.title()
+                    : s.head.set().isBlank() ? "Single cards" : s.head.set();
+            s.tile.card().ifPresent(c -> sets.computeIfAbsent(set, n -> new ArrayList<>())
+                    .add(c));
+        }
+        return sets.entrySet().stream()
+                .map(e -> new HomeView.Set(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    /** Within equal ones as they were made. */
+    private static Comparator<Shown> order(HomeView.Order order) {
+        return switch (order) {
+            case SET -> Comparator.comparing(s -> 0);
+            case CHANGED ->
+                Comparator.comparing((Shown s) -> s.head.changedAt()).reversed();
+            case DUE -> Comparator.comparing(s -> s.tile.due());
+            case STATE -> Comparator.comparing(s -> s.tile.urgency());
+            case NAME -> Comparator.comparing(s -> Tiles.small(s.head.name()));
+        };
     }
 }

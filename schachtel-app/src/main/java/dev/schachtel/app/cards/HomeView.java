@@ -2,8 +2,62 @@ package dev.schachtel.app.cards;
 
 import java.util.List;
 
-/** What the home page shows: the cards of each set, those that can't be read, and what is being made. */
-public record HomeView(List<Set> sets, List<Broken> broken, List<Underway.Run> underway) {
+import org.jspecify.annotations.Nullable;
+
+import dev.schachtel.app.store.Place;
+
+/**
+ * What the home page shows: cards in groups, those that can't be read, and what is being made.
+ *
+ * @param wish what was asked for
+ * @param gone what was put away just now; null if nothing was
+ */
+public record HomeView(
+        Wish wish,
+        List<Count> places,
+        List<Set> sets,
+        List<Broken> broken,
+        List<Underway.Run> underway,
+        @Nullable Gone gone) {
+    /** What of all cards is looked for, and in which order. */
+    public record Wish(String sought, Order order, Place place) {}
+
+    /** How cards are ordered. */
+    public enum Order {
+        SET("by set"),
+        CHANGED("last changed first"),
+        DUE("wanted first"),
+        STATE("to mend first"),
+        NAME("by name");
+
+        private final String title;
+
+        Order(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+
+        public String word() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+
+        static Order of(String word) {
+            return java.util.Arrays.stream(values())
+                    .filter(o -> o.word().equals(word))
+                    .findFirst()
+                    .orElse(SET);
+        }
+    }
+
+    /** How many cards a place holds. */
+    public record Count(Place place, String title, long cards) {}
+
+    /** A card that was put away just now. */
+    public record Gone(long id, String name, Place where) {}
+
     /** Cards that belong together. */
     public record Set(String name, List<Card> cards) {}
 
@@ -21,7 +75,20 @@ public record HomeView(List<Set> sets, List<Broken> broken, List<Underway.Run> u
     /** A card whose stored form can't be read: why, and where its file can be had as it is. */
     public record Broken(String name, String reason, String download) {}
 
+    public Order[] orders() {
+        return Order.values();
+    }
+
     public boolean isEmpty() {
-        return sets.isEmpty() && broken.isEmpty();
+        return places.stream().allMatch(c -> c.cards == 0);
+    }
+
+    /** Whether cards are kept elsewhere than on the bench. */
+    public boolean isSpread() {
+        return places.stream().anyMatch(c -> c.cards > 0 && c.place != Place.BENCH);
+    }
+
+    public boolean isNothingFound() {
+        return sets.isEmpty() && broken.isEmpty() && !isEmpty();
     }
 }

@@ -34,6 +34,8 @@ import dev.schachtel.core.files.FoundFile;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.plan.DateLine;
+import dev.schachtel.core.plan.Mending;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
@@ -119,6 +121,26 @@ public class Plans {
         Key key = new Key(spec, workshops.now());
         remedies.get(key, k -> Planner.remedies(k.spec, k.workshop));
         return of(spec);
+    }
+
+    /**
+     * The card with a remedy taken: one of those of a finding, counted from 0.
+     *
+     * @throws RefusedException if the finding has none such any more
+     */
+    public CardSpec mend(CardSpec spec, String finding, int way) {
+        return mended(spec).findings().all().stream()
+                .filter(f -> f.key().equals(finding)
+                        && way >= 0
+                        && way < f.remedies().size())
+                .map(f -> Mending.taken(spec, f.remedies().get(way)))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(finding, "this is mended already"));
+    }
+
+    /** From today to the day it is wanted for; empty if none is set. */
+    public Optional<DateLine> dates(Plan plan) {
+        return DateLine.of(plan, today());
     }
 
     /** Whether remedies were tried out, so that a finding without one has none. */

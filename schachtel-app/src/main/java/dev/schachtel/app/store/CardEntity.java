@@ -6,6 +6,8 @@ import org.jspecify.annotations.Nullable;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -34,6 +36,10 @@ class CardEntity {
     @Column(name = "changed_at")
     private Instant changedAt = Instant.EPOCH;
 
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(10)")
+    private Place place = Place.BENCH;
+
     @Version
     private long version;
 
@@ -52,6 +58,18 @@ class CardEntity {
 
     String name() {
         return name;
+    }
+
+    String setName() {
+        return setName;
+    }
+
+    Place place() {
+        return place;
+    }
+
+    void put(Place where) {
+        place = where;
     }
 
     long currentRevision() {

@@ -12,9 +12,11 @@ import jakarta.persistence.LockModeType;
 
 /** Cards; whoever wants to change one locks its row first, so that two changes queue up instead of failing. */
 interface CardRepository extends JpaRepository<CardEntity, Long> {
-    List<CardEntity> findAllByOrderByIdAsc();
+    List<CardEntity> findAllByPlaceOrderByIdAsc(Place place);
 
-    List<CardEntity> findAllBySetNameOrderByIdAsc(String setName);
+    List<CardEntity> findAllBySetNameAndPlaceOrderByIdAsc(String setName, Place place);
+
+    long countByPlace(Place place);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from CardEntity c where c.id = :id")

@@ -42,9 +42,9 @@ public class CardService {
         return run(cards::count);
     }
 
-    /** All cards that can be read, in the order in which they were made; one that can't is logged and left alone. */
+    /** All cards on the bench that can be read, as they were made; one that can't is logged and left alone. */
     public List<StoredCard> all() {
-        return run(() -> cards.findAllByOrderByIdAsc().stream()
+        return run(() -> cards.findAllByPlaceOrderByIdAsc(Place.BENCH).stream()
                 .flatMap(c -> readable(c).stream())
                 .toList());
     }
@@ -58,25 +58,35 @@ public class CardService {
         }
     }
 
-    /** A card whose stored form can't be read, and why. */
-    public record Broken(long id, String name, String reason) {}
+    /**
+     * A card without what it consists of.
+     *
+     * @param version grows with every change
+     */
+    public record Head(long id, long version, String name, String set, Instant changedAt) {}
 
-    /** All cards that can't be read. */
-    public List<Broken> broken() {
-        return run(() -> cards.findAllByOrderByIdAsc().stream()
-                .flatMap(c -> reason(c).stream())
+    /** All cards of a place, in the order in which they were made. */
+    public List<Head> heads(Place place) {
+        return run(() -> cards.findAllByPlaceOrderByIdAsc(place).stream()
+                .map(c -> new Head(c.id(), c.version(), c.name(), c.setName(), c.changedAt()))
                 .toList());
     }
 
-    private Optional<Broken> reason(CardEntity card) {
-        try {
-            stored(card);
-            return Optional.empty();
-        } catch (RefusedException e) {
-            return Optional.of(new Broken(card.id(), card.name(), e.path() + " " + e.reason()));
-        } catch (NoSuchCardException e) {
-            return Optional.of(new Broken(card.id(), card.name(), "its newest revision is gone"));
-        }
+    public long count(Place place) {
+        return run(() -> cards.countByPlace(place));
+    }
+
+    /**
+     * Archives or deletes a card, or puts it back.
+     *
+     * @return its name
+     */
+    public String put(long id, Place place) {
+        return run(() -> {
+            CardEntity card = locked(id);
+            card.put(place);
+            return card.name();
+        });
     }
 
     /**
@@ -91,9 +101,9 @@ public class CardService {
     /** A card by its number and name only. */
     public record Named(long id, String name) {}
 
-    /** All cards of one set, in the order in which they were made. */
+    /** All cards of one set that are on the bench, in the order in which they were made. */
     public List<Named> namesIn(String set) {
-        return run(() -> cards.findAllBySetNameOrderByIdAsc(set).stream()
+        return run(() -> cards.findAllBySetNameAndPlaceOrderByIdAsc(set, Place.BENCH).stream()
                 .map(c -> new Named(c.id(), c.name()))
                 .toList());
     }

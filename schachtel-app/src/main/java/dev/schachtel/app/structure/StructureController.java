@@ -21,7 +21,6 @@ import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
-import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -30,7 +29,6 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.outlines.OutlineFile;
-import dev.schachtel.core.plan.Mending;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
 @Controller
@@ -183,18 +181,8 @@ public class StructureController {
             @RequestParam String finding,
             @RequestParam int way,
             Model model) {
-        StoredCard card = change(id, seen, "mend " + finding, spec -> Mending.taken(spec, remedy(spec, finding, way)));
+        StoredCard card = change(id, seen, "mend " + finding, spec -> plans.mend(spec, finding, way));
         return whole(card, seen.select(), seen.view(), model);
-    }
-
-    private Remedy remedy(CardSpec spec, String finding, int way) {
-        return plans.mended(spec).findings().all().stream()
-                .filter(f -> f.key().equals(finding)
-                        && way >= 0
-                        && way < f.remedies().size())
-                .map(f -> f.remedies().get(way))
-                .findFirst()
-                .orElseThrow(() -> new RefusedException(finding, "this is mended already"));
     }
 
     private StoredCard change(long id, Seen seen, String about, UnaryOperator<CardSpec> edit) {

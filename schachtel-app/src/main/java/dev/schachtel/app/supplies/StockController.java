@@ -11,19 +11,25 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.util.UriComponentsBuilder;
 
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.print.StockCsv;
+
+import jakarta.servlet.http.HttpServletResponse;
 
 /** The Stock page: what is in the drawer, what a card takes of it, what to buy. */
 @Controller
@@ -31,35 +37,82 @@ import dev.schachtel.core.print.StockCsv;
 public class StockController {
     private static final int LARGEST = 2 * 1024 * 1024;
     private final Workshops workshops;
-    private final StockDesk drawer;
+    private final StockDesk desk;
 
-    StockController(Workshops workshops, StockDesk drawer) {
+    StockController(Workshops workshops, StockDesk desk) {
         this.workshops = workshops;
-        this.drawer = drawer;
+        this.desk = desk;
+    }
+
+    /** What the page shows: a part of it, one material picked, and the card it is looked at against. */
+    public record Seen(String part, String pick, Optional<Long> card) {
+        public Seen {
+            part = part == null ? "" : part;
+            pick = pick == null ? "" : pick;
+        }
+
+        StockDesk.Look look() {
+            return new StockDesk.Look(StockView.Part.of(part), pick, card);
+        }
+
+        /** The page with this looked at. */
+        public String to(String what, String material) {
+            return "/stock" + query(what, material);
+        }
+
+        public String query(String what, String material) {
+            UriComponentsBuilder to = UriComponentsBuilder.newInstance()
+                    .queryParam("part", StockView.Part.of(what).word());
+            if (material.matches(MaterialId.PATTERN)) {
+                to.queryParam("pick", material);
+            }
+            card.ifPresent(c -> to.queryParam("card", c));
+            return to.toUriString();
+        }
+
+        String address() {
+            return to(part, pick);
+        }
     }
 
     @GetMapping
-    String page(@RequestParam Optional<Long> card, Model model) {
-        return show(card, model);
-    }
-
-    private String show(Optional<Long> card, Model model) {
-        model.addAttribute("v", drawer.view(workshops.now(), card));
+    String page(@ModelAttribute Seen seen, Model model) {
+        model.addAttribute("v", desk.view(workshops.now(), seen.look()));
+        model.addAttribute("seen", seen);
         model.addAttribute("aside", workshops.aside());
-        model.addAttribute("card", card.map(String::valueOf).orElse(""));
         return "supplies/page";
     }
 
+    /** What runs short, which takes a plan of every card. */
+    @GetMapping("/short")
+    String runsShort(@ModelAttribute Seen seen, Model model) {
+        model.addAttribute("shorts", desk.shorts(workshops.now()));
+        model.addAttribute("seen", seen);
+        return "supplies/short";
+    }
+
+    /** One value typed, or counted up or down; what is refused is said beside it. */
     @PostMapping("/set")
     String set(
+            @ModelAttribute Seen seen,
             @RequestParam String id,
             @RequestParam String component,
             @RequestParam String value,
-            @RequestParam Optional<Long> card,
+            @RequestParam(defaultValue = "0") int nudge,
+            @RequestHeader(name = "HX-Request", required = false) String part,
+            HttpServletResponse response,
             Model model) {
-        workshops.change(w -> edit(w).set(StockEdit.id(id), component, value));
-        show(card, model);
-        return "supplies/changed";
+        String typed = nudge != 0 && value.matches("\\d{1,6}")
+                ? "" + Math.max(0, Integer.parseInt(value) + Integer.signum(nudge))
+                : value;
+        workshops.change(w -> edit(w).set(StockEdit.id(id), component, typed));
+        if (part == null) {
+            return "redirect:" + seen.address();
+        }
+        response.setHeader("HX-Retarget", "#page");
+        response.setHeader("HX-Reselect", "#page");
+        response.setHeader("HX-Reswap", "outerHTML");
+        return page(seen, model);
     }
 
     @PostMapping("/sheets")
@@ -68,10 +121,10 @@ public class StockController {
             @RequestParam String width,
             @RequestParam String height,
             @RequestParam(defaultValue = "shop") String origin,
-            @RequestParam Optional<Long> card) {
+            @ModelAttribute Seen seen) {
         Sheet.Origin from = origin.equals("offcut") ? Sheet.Origin.OFFCUT : Sheet.Origin.SHOP;
         workshops.change(w -> edit(w).addSheet(StockEdit.id(material), width, height, from));
-        return back(card);
+        return "redirect:" + seen.address();
     }
 
     @PostMapping("/rolls")
@@ -79,9 +132,9 @@ public class StockController {
             @RequestParam String material,
             @RequestParam String width,
             @RequestParam String full,
-            @RequestParam Optional<Long> card) {
+            @ModelAttribute Seen seen) {
         workshops.change(w -> edit(w).addRoll(StockEdit.id(material), width, full));
-        return back(card);
+        return "redirect:" + seen.address();
     }
 
     @PostMapping("/dies")
@@ -90,15 +143,15 @@ public class StockController {
             @RequestParam String width,
             @RequestParam(defaultValue = "") String height,
             @RequestParam(defaultValue = "") String set,
-            @RequestParam Optional<Long> card) {
+            @ModelAttribute Seen seen) {
         workshops.change(w -> edit(w).addDie(shape, width, height, set));
-        return back(card);
+        return "redirect:" + seen.address();
     }
 
     @PostMapping("/remove")
-    String remove(@RequestParam String id, @RequestParam Optional<Long> card) {
+    String remove(@RequestParam String id, @ModelAttribute Seen seen) {
         workshops.change(w -> edit(w).remove(StockEdit.id(id)));
-        return back(card);
+        return "redirect:" + seen.address();
     }
 
     @GetMapping("/stock.csv")
@@ -126,9 +179,5 @@ public class StockController {
 
     private static StockEdit edit(Workshop workshop) {
         return StockEdit.of(workshop, Units.MM);
-    }
-
-    private static String back(Optional<Long> card) {
-        return "redirect:/stock" + card.map(c -> "?card=" + c).orElse("");
     }
 }

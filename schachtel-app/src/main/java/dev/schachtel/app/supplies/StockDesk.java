@@ -1,23 +1,20 @@
 package dev.schachtel.app.supplies;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
-import dev.schachtel.core.cutting.CutPlan;
-import dev.schachtel.core.cutting.LinearPlan;
-import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
@@ -27,9 +24,12 @@ import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
-/** Puts the workshop into lines for the Stock page, against what one card takes. */
+/** Lays the workshop out for the Stock page, against what one card takes, or all. */
 @Component
 class StockDesk {
+    /** What runs short is asked of so many cards, the newest. */
+    private static final int LOOKED_AT = 40;
+
     private final CardService cards;
     private final Plans plans;
 
@@ -38,115 +38,94 @@ class StockDesk {
         this.plans = plans;
     }
 
-    StockView view(Workshop workshop, Optional<Long> card) {
-        Optional<CutPlan> plan = card.map(id -> plans.of(cards.load(id).spec()).cutting());
-        Map<MaterialId, String> taken = plan.map(StockDesk::taken).orElseGet(Map::of);
-        List<StockView.Line> sheets = new ArrayList<>();
-        List<StockView.Line> offcuts = new ArrayList<>();
-        for (Sheet s : workshop.sheets()) {
-            (s.canBeBought() ? sheets : offcuts).add(line(s, workshop, taken));
-        }
+    /** What of the page is looked at. */
+    record Look(StockView.Part part, String pick, Optional<Long> card) {}
+
+    StockView view(Workshop workshop, Look look) {
+        Optional<StoredCard> against = look.card.map(cards::load);
+        Takings takings =
+                against.map(c -> Takings.of(plans.of(c.spec()).cutting())).orElse(Takings.NONE);
+        Shelves shelves = new Shelves(workshop, look.pick, takings);
         return new StockView(
-                sheets,
-                offcuts,
-                workshop.rolls().stream().map(r -> line(r, workshop, taken)).toList(),
-                workshop.dies().stream().map(StockDesk::line).toList(),
+                look.part,
+                shelves.drawn(),
+                shelves.dies(),
                 tools(workshop.tools()),
-                choices(workshop, false),
-                choices(workshop, true),
+                picked(workshop, look.pick, takings, shelves),
+                new StockView.Choices(choices(workshop, false), choices(workshop, true), cards(look.card)),
+                takings.shopping(),
+                against.map(c -> c.spec().name()).orElse(""));
+    }
+
+    /** What runs short first if each of the cards is made alone. */
+    List<StockView.Short> shorts(Workshop workshop) {
+        return Takings.shorts(
                 cards.all().stream()
-                        .map(c -> new StockView.Choice(
-                                "" + c.id(),
-                                c.spec().name() + " × " + c.spec().brief().cards(),
-                                card.filter(id -> id == c.id()).isPresent()))
+                        .sorted(Comparator.comparing(StoredCard::changedAt).reversed())
+                        .limit(LOOKED_AT)
+                        .map(c -> new Takings.Named(
+                                c.spec().name(), plans.of(c.spec()).cutting()))
                         .toList(),
-                plan.map(StockDesk::shopping).orElseGet(List::of),
-                card.map(id -> cards.load(id).spec().name()).orElse(""));
+                workshop);
     }
 
-    private static Map<MaterialId, String> taken(CutPlan plan) {
-        Map<MaterialId, Integer> sheets = new HashMap<>();
-        plan.numbered().forEach(s -> sheets.merge(s.sheet().id(), 1, Integer::sum));
-        Map<MaterialId, String> words = new HashMap<>();
-        sheets.forEach((id, n) -> words.put(id, "takes " + n));
-        plan.rolls().stream()
-                .flatMap(r -> r.uses().stream())
-                .forEach(u -> words.put(u.roll().id(), "takes " + metres(u.taken()) + ", leaves " + metres(u.left())));
-        return words;
+    private List<StockView.Choice> cards(Optional<Long> against) {
+        return cards.all().stream()
+                .map(c -> new StockView.Choice(
+                        "" + c.id(),
+                        c.spec().name() + " × " + c.spec().brief().cards(),
+                        against.filter(id -> id == c.id()).isPresent()))
+                .toList();
     }
 
-    private static List<String> shopping(CutPlan plan) {
-        List<String> all = new ArrayList<>();
-        for (MaterialPlan m : plan.materials()) {
-            Map<String, Integer> buy = new HashMap<>();
-            m.sheets().stream()
-                    .filter(s -> !s.inStock())
-                    .forEach(s -> buy.merge(
-                            Units.MM.show(s.sheet().width()) + " × "
-                                    + Units.MM.show(s.sheet().height()) + " mm",
-                            1,
-                            Integer::sum));
-            buy.forEach((size, n) -> all.add(
-                    n + (n == 1 ? " sheet of " : " sheets of ") + m.material().name() + ", " + size));
-            if (m.sheets().isEmpty() && !m.unplaced().isEmpty()) {
-                all.add(m.material().name() + ": no sheet of it in the drawer");
-            }
+    private static StockView.@Nullable Picked picked(Workshop workshop, String pick, Takings takings, Shelves shelves) {
+        if (!pick.matches(MaterialId.PATTERN)) {
+            return null;
         }
-        for (LinearPlan r : plan.rolls()) {
-            if (!r.enough()) {
-                all.add((r.newRolls() > 0 ? r.newRolls() + (r.newRolls() == 1 ? " roll of " : " rolls of ") : "")
-                        + r.material().name() + ", " + metres(r.missing()) + " missing");
-            }
+        MaterialId id = new MaterialId(pick);
+        List<StockView.Line> lines = new ArrayList<>();
+        workshop.sheetsOf(id).forEach(s -> lines.add(line(s, takings)));
+        workshop.rollsOf(id).forEach(r -> lines.add(line(r, takings)));
+        Material material = workshop.material(id).orElse(null);
+        if (material == null && lines.isEmpty()) {
+            return null;
         }
-        return all;
+        return new StockView.Picked(
+                pick,
+                shelves.name(id),
+                material == null ? "No plan knows this material." : facts(material),
+                material != null && fromRoll(material),
+                lines);
     }
 
-    private static StockView.Line line(Sheet s, Workshop workshop, Map<MaterialId, String> taken) {
+    private static String facts(Material m) {
+        String thick = Units.thickness(m.thickness()) + " mm thick, " + m.grammage() + " g a square metre";
+        return m instanceof Cardstock c
+                ? thick + (c.canBeWrittenOn() ? ", can be written on" : ", too dark to write on")
+                : thick;
+    }
+
+    private static StockView.Line line(Sheet s, Takings takings) {
         String id = s.id().value();
-        Material material = workshop.material(s.material()).orElse(null);
+        String offcut = s.canBeBought() ? "" : "offcut, ";
         return new StockView.Line(
                 id,
-                name(material, s.material()),
-                Html.of(s.width(), Units.MM) + " × " + Html.of(s.height(), Units.MM) + " mm"
-                        + (s.directed() ? " <small>pattern has a top</small>" : ""),
-                material instanceof Cardstock c ? c.colour().hex() : "",
-                taken.getOrDefault(s.id(), ""),
+                offcut + Shelves.size(s.width(), s.height()) + (s.directed() ? ", one way up" : ""),
+                takings.of(s.id()),
                 List.of(
-                        new StockView.Input(id, "count", "In the drawer", "" + s.count(), ""),
-                        new StockView.Input(id, "price", "Price each", money(s.price()), "")));
+                        new StockView.Input(id, "count", "In the drawer", "" + s.count(), "", true),
+                        new StockView.Input(id, "price", "Price each", money(s.price()), "", false)));
     }
 
-    private static StockView.Line line(Die d) {
-        return new StockView.Line(
-                d.id().value(),
-                d.name(),
-                Html.of(d.width(), Units.MM) + " × " + Html.of(d.height(), Units.MM) + " mm"
-                        + (d.stitched().isPositive() ? ", stitched" : ""),
-                "",
-                d.set(),
-                List.of());
-    }
-
-    private static StockView.Line line(Roll r, Workshop workshop, Map<MaterialId, String> taken) {
+    private static StockView.Line line(Roll r, Takings takings) {
         String id = r.id().value();
         return new StockView.Line(
                 id,
-                name(workshop.material(r.material()).orElse(null), r.material()),
-                Html.of(r.width(), Units.MM) + " mm wide, full " + metres(r.full()),
-                "",
-                taken.getOrDefault(r.id(), ""),
+                Html.of(r.width(), Units.MM) + " mm wide, full " + Takings.metres(r.full()),
+                takings.of(r.id()),
                 List.of(
-                        new StockView.Input(
-                                id,
-                                "left",
-                                "Left on it",
-                                String.format(Locale.ROOT, "%.2f m", r.left().nanometres() / 1e9),
-                                ""),
-                        new StockView.Input(id, "price", "Price, full", money(r.price()), "")));
-    }
-
-    private static String name(@org.jspecify.annotations.Nullable Material material, MaterialId id) {
-        return material == null ? id.value() + " (missing)" : material.name();
+                        new StockView.Input(id, "left", "Left on it", Takings.metres(r.left()), "", false),
+                        new StockView.Input(id, "price", "Price, full", money(r.price()), "", false)));
     }
 
     private static List<StockView.Input> tools(Tools t) {
@@ -162,12 +141,16 @@ class StockDesk {
     }
 
     private static StockView.Input tool(String component, String label, Length value) {
-        return new StockView.Input("tools", component, label, Units.MM.edit(value), "mm");
+        return new StockView.Input("tools", component, label, Units.MM.edit(value), "mm", false);
+    }
+
+    private static boolean fromRoll(Material m) {
+        return m.fromRoll() || m instanceof Adhesive a && !a.dries();
     }
 
     private static List<StockView.Choice> choices(Workshop workshop, boolean rolls) {
         return workshop.materials().stream()
-                .filter(m -> (m.fromRoll() || m instanceof Adhesive a && !a.dries()) == rolls)
+                .filter(m -> fromRoll(m) == rolls)
                 .filter(m -> !(m instanceof Adhesive a && a.dries()))
                 .map(m -> new StockView.Choice(m.id().value(), m.name(), false))
                 .toList();
@@ -175,9 +158,5 @@ class StockDesk {
 
     private static String money(int hundredths) {
         return String.format(Locale.ROOT, "%d.%02d", hundredths / 100, hundredths % 100);
-    }
-
-    private static String metres(Length length) {
-        return String.format(Locale.ROOT, "%.2f m", length.nanometres() / 1e9);
     }
 }

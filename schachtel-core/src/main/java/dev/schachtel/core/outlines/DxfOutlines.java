@@ -17,6 +17,7 @@ final class DxfOutlines {
     private final String[] lines;
     private final List<List<Point>> open = new ArrayList<>();
     private final List<List<Point>> closed = new ArrayList<>();
+    private final Budget budget = new Budget();
     private double scale = 1;
     private int at;
 
@@ -82,9 +83,10 @@ final class DxfOutlines {
             group = next();
         }
         switch (name) {
-            case "LINE" -> open.add(new ArrayList<>(List.of(point(own, 10, 20), point(own, 11, 21))));
-            case "CIRCLE" -> closed.add(arc(point(own, 10, 20), number(own, 40), 0, 360));
-            case "ARC" -> open.add(arc(point(own, 10, 20), number(own, 40), number(own, 50), number(own, 51)));
+            case "LINE" -> open.add(budget.take(new ArrayList<>(List.of(point(own, 10, 20), point(own, 11, 21)))));
+            case "CIRCLE" -> closed.add(budget.take(arc(point(own, 10, 20), number(own, 40), 0, 360)));
+            case "ARC" ->
+                open.add(budget.take(arc(point(own, 10, 20), number(own, 40), number(own, 50), number(own, 51))));
             case "LWPOLYLINE" -> polyline(vertices(own), whole(own, 70));
             case "POLYLINE" -> group = vertices(group, whole(own, 70));
             case "INSERT" -> throw new RefusedException("file", "refers to blocks; explode them before saving");
@@ -153,7 +155,7 @@ final class DxfOutlines {
             }
         }
         if (points.size() > 1) {
-            (isClosed ? closed : open).add(points);
+            (isClosed ? closed : open).add(budget.take(points));
         }
     }
 

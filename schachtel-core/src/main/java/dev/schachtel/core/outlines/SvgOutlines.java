@@ -33,6 +33,7 @@ final class SvgOutlines {
 
     private final Deque<AffineTransform> transforms = new ArrayDeque<>();
     private final List<List<Point>> closed = new ArrayList<>();
+    private final Budget budget = new Budget();
     private int unseen;
     private int elements;
 
@@ -102,17 +103,19 @@ final class SvgOutlines {
 
     private void figures(String data, AffineTransform now) {
         double error = ERROR / Math.max(1e-6, Transforms.scale(now));
-        for (OutlineText.Figure figure : OutlineText.figures(data, error)) {
-            List<Point> points = new ArrayList<>(
-                    figure.points().stream().map(p -> Transforms.moved(now, p)).toList());
-            Point last = points.get(points.size() - 1);
-            boolean meets = points.size() > 3 && points.get(0).distanceTo(last) <= OutlineFile.MEETS;
-            if (points.size() > 3 && points.get(0).distanceTo(last) < 1e-6) {
-                points.remove(points.size() - 1);
-            }
-            if (figure.closed() || meets) {
-                closed.add(points);
-            }
+        OutlineText.figures(data, error, figure -> figure(figure, now));
+    }
+
+    private void figure(OutlineText.Figure figure, AffineTransform now) {
+        List<Point> points = new ArrayList<>(budget.take(
+                figure.points().stream().map(p -> Transforms.moved(now, p)).toList()));
+        Point last = points.get(points.size() - 1);
+        boolean meets = points.size() > 3 && points.get(0).distanceTo(last) <= OutlineFile.MEETS;
+        if (points.size() > 3 && points.get(0).distanceTo(last) < 1e-6) {
+            points.remove(points.size() - 1);
+        }
+        if (figure.closed() || meets) {
+            closed.add(points);
         }
     }
 

@@ -70,7 +70,7 @@ public final class SvgWriter {
                 .append(look.isPicture() ? "aria-hidden=\"true\">" : "role=\"group\" aria-label=\"")
                 .append(look.isPicture() ? "" : SvgText.escape(scene.title()) + "\">");
         Cases cases = new Cases();
-        scene.marks().stream().filter(SvgWriter::isArea).forEach(m -> m.tell(cases));
+        scene.marks().stream().filter(m -> isArea(m) && isShown(m)).forEach(m -> m.tell(cases));
         if (!look.isPicture()) {
             selection();
         }
@@ -82,6 +82,11 @@ public final class SvgWriter {
             }
         }
         return out.append("</svg>").toString();
+    }
+
+    /** A picture shows what the eye sees: nothing that lies hidden. */
+    private boolean isShown(Mark mark) {
+        return !look.isPicture() || !(mark instanceof Mark.Area a) || a.edge() != Meaning.HIDDEN;
     }
 
     private static boolean isArea(Mark mark) {
@@ -309,7 +314,7 @@ public final class SvgWriter {
                     .append("\" data-movement=\"")
                     .append(moving.movement())
                     .append("\">");
-            moving.marks().forEach(m -> m.tell(this));
+            moving.marks().stream().filter(SvgWriter.this::isShown).forEach(m -> m.tell(this));
             return out.append("</g>");
         }
 

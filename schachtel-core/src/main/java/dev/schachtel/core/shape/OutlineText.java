@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Consumer;
 
 import dev.schachtel.core.measure.Length;
 
@@ -78,10 +79,9 @@ public final class OutlineText {
 
     /**
      * All figures of path data as lines of points, y down as they are written; curves differ from their chords by this
-     * much at most, in the data's own unit. Reading ends where the data is no longer understood, as SVG asks.
+     * much at most, in the data's own unit; each is given as soon as it is read, so that whoever takes them may stop. Reading ends where the data is no longer understood, as SVG asks.
      */
-    public static List<Figure> figures(String text, double error) {
-        List<Figure> all = new ArrayList<>();
+    public static void figures(String text, double error, Consumer<Figure> each) {
         OutlineText reader = new OutlineText(text);
         PathPen pen = new PathPen(Point.ORIGIN, error);
         char command = ' ';
@@ -97,7 +97,7 @@ public final class OutlineText {
                 break;
             }
             if (pen.began() && (kind == 'm' || pen.closed() && kind != 'z')) {
-                all.add(new Figure(pen.points(), pen.closed()));
+                each.accept(new Figure(pen.points(), pen.closed()));
                 PathPen next = pen.next();
                 if (kind != 'm') {
                     next.draw('M', new double[] {next.at().x(), next.at().y()});
@@ -113,9 +113,8 @@ public final class OutlineText {
             command = kind == 'm' ? (command == 'm' ? 'l' : 'L') : command;
         }
         if (pen.began()) {
-            all.add(new Figure(pen.points(), pen.closed()));
+            each.accept(new Figure(pen.points(), pen.closed()));
         }
-        return all;
     }
 
     /** One figure of path data. */

@@ -1,8 +1,11 @@
 package dev.schachtel.core.outlines;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -121,6 +124,113 @@ class OutlineFileTest {
         assertThatThrownBy(() -> read(text))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining(because);
+    }
+
+    private static String dxf(String entities) {
+        return "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n";
+    }
+
+    /** As other programs write them: line ends, old and new polylines, bulges, comments, odd spaces. */
+    static Stream<Arguments> awkward() {
+        String head = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>";
+        String square = "0\nPOLYLINE\n66\n1\n70\n1\n"
+                + Stream.of("0 0", "30 0", "30 20", "0 20")
+                        .map(c -> "0\nVERTEX\n10\n" + c.replace(" ", "\n20\n") + "\n")
+                        .collect(java.util.stream.Collectors.joining())
+                + "0\nSEQEND\n8\n0\n";
+        String pill =
+                "0\nLWPOLYLINE\n90\n4\n70\n1\n10\n0\n20\n0\n10\n20\n20\n0\n42\n1\n10\n20\n20\n20\n10\n0\n20\n20\n42\n1\n";
+        return Stream.of(
+                arguments("old polyline", dxf(square), 30, 20),
+                arguments("old polyline, CR LF", dxf(square).replace("\n", "\r\n"), 30, 20),
+                arguments("comment first", "999\nmade by hand\n" + dxf(square), 30, 20),
+                arguments(
+                        "padded codes", dxf(square).replace("\n10\n", "\n 10\n").replace("\n20\n", "\n 20\n"), 30, 20),
+                arguments("half rounds by bulge", dxf(pill), 40, 20),
+                arguments("a text beside it", dxf("0\nTEXT\n10\n500\n20\n500\n1\nhello\n" + square), 30, 20),
+                arguments("byte order mark", "\ufeff" + head + "<rect width='30' height='20'/></svg>", 30, 20),
+                arguments(
+                        "comments and CDATA",
+                        head
+                                + "<!-- <rect width='90' height='90'/> --><desc><![CDATA[<rect/>]]></desc><rect width='30' height='20'/></svg>",
+                        30,
+                        20),
+                arguments(
+                        "arc flags without spaces",
+                        head + "<path d='M0 10a10 10 0 0120 0 10 10 0 01-20 0z'/></svg>",
+                        20,
+                        20),
+                arguments("figures without spaces", head + "<path d='M.5.5h30v20.0H.5z'/></svg>", 30, 20),
+                arguments(
+                        "turned group",
+                        head + "<g transform='rotate(90)'><rect width='20' height='30'/></g></svg>",
+                        30,
+                        20),
+                arguments(
+                        "mirrored and scaled",
+                        head + "<g transform='matrix(-2 0 0 2 0 0)'><rect width='15' height='10'/></g></svg>",
+                        30,
+                        20),
+                arguments(
+                        "a guide in defs",
+                        head + "<defs><rect width='90' height='90'/></defs><rect width='30' height='20'/></svg>",
+                        30,
+                        20),
+                arguments("several in one path", head + "<path d='M0 0h30v20H0zM5 5h5v5H5z'/></svg>", 30, 20),
+                arguments(
+                        "closed by its own end", head + "<polyline points='0,0 30,0 30,20 0,20 0,0'/></svg>", 30, 20));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("awkward")
+    void readsAwkwardFiles(String name, String text, double width, double height) {
+        OutlineFile.Read read = read(text);
+        assertThat(mm(read.width())).isCloseTo(width, within(0.02));
+        assertThat(mm(read.height())).isCloseTo(height, within(0.02));
+    }
+
+    /** What is no single outline is refused by a sentence that names the limit, and soon: the points are never all made. */
+    @Test
+    void namesTheLimitOfWhatAFileMayHold() {
+        String circles = "0\nCIRCLE\n10\n0\n20\n0\n40\n9000\n".repeat(6_000);
+        assertThatThrownBy(() -> read(dxf(circles))).hasMessageContaining("more than 400,000 points");
+        String dots = "<svg xmlns='http://www.w3.org/2000/svg'><path d='" + "M0 0Z".repeat(500_000) + "'/></svg>";
+        assertThatThrownBy(() -> read(dots)).hasMessageContaining("more than 50,000 lines");
+        String lines = IntStream.range(0, 60_000)
+                .mapToObj(i -> "0\nLINE\n10\n" + i + "\n20\n0\n11\n" + i + "\n21\n1\n")
+                .collect(java.util.stream.Collectors.joining());
+        assertThatThrownBy(() -> read(dxf(lines))).hasMessageContaining("more than 50,000 lines");
+    }
+
+    /** Loose lines in any order and direction make the ring they are pieces of, whatever else lies about. */
+    @Test
+    void findsTheRingAmongLooseLines() {
+        Random random = new Random(7);
+        for (int n = 3; n < 60; n++) {
+            List<String> pieces = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                double a = 2 * Math.PI * i / n;
+                double b = 2 * Math.PI * (i + 1) / n;
+                boolean back = random.nextBoolean();
+                pieces.add(line(back ? b : a, back ? a : b, random));
+            }
+            for (int i = 0; i < 40; i++) {
+                pieces.add("0\nLINE\n10\n" + (100 + i) + "\n20\n0\n11\n" + (100 + i) + "\n21\n900\n");
+            }
+            java.util.Collections.shuffle(pieces, random);
+            OutlineFile.Read read = read(dxf(String.join("", pieces)));
+            assertThat(mm(read.height())).isBetween(30.0, 40.1);
+        }
+    }
+
+    /** A chord of a circle of 20 mm; its ends are off by less than what still meets. */
+    private static String line(double from, double to, Random random) {
+        return "0\nLINE\n10\n" + (20 * Math.cos(from) + off(random)) + "\n20\n" + (20 * Math.sin(from) + off(random))
+                + "\n11\n" + (20 * Math.cos(to) + off(random)) + "\n21\n" + (20 * Math.sin(to) + off(random)) + "\n";
+    }
+
+    private static double off(Random random) {
+        return (random.nextDouble() - 0.5) * 0.01;
     }
 
     @Test
