@@ -516,7 +516,7 @@
   // Shift with the mouse on + and - takes the fine step.
   document.addEventListener("click", (event) => {
     const nudge = event.target.closest && event.target.closest(".par button[name=nudge]");
-    if (nudge && event.isTrusted) nudge.form.elements.fine.value = String(event.shiftKey);
+    if (nudge && nudge.form.elements.fine && event.isTrusted) nudge.form.elements.fine.value = String(event.shiftKey);
   }, true);
 
   document.addEventListener("change", (event) => {

@@ -1,15 +1,18 @@
 package dev.schachtel.app;
 
 import java.util.List;
+import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
 
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RecordType;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -30,14 +33,77 @@ class HomeTest {
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
         String whole = jdbc.queryForObject("select spec from revision where card_id = ?", String.class, id);
         jdbc.update("update revision set spec = replace(spec, '\"pouch\"', '\"pooch\"') where card_id = ?", id);
+        jdbc.update("update card set version = version + 1 where id = ?", id);
         try {
             String home = app.get("/").body();
             assertThat(home).contains("“Torn Pouch”").contains("pooch").contains("/cards/" + id + "/kept.json");
             assertThat(app.get("/cards/" + id + "/kept.json").body()).contains("pooch");
         } finally {
             jdbc.update("update revision set spec = ? where card_id = ?", whole, id);
+            jdbc.update("update card set version = version + 1 where id = ?", id);
         }
         assertThat(app.get("/").body()).doesNotContain("/cards/" + id + "/kept.json");
+    }
+
+    /** Names and occasions are looked through; what is put away is found elsewhere and comes back. */
+    @Test
+    void cardsAreFoundPutAwayAndPutBack() {
+        CardSpec spec =
+                CardEdit.of(RunningApp.demo("luggage-label.json")).set(new Id("card"), "name", "Zebra Crossing");
+        long id = app.cards().create(spec, "new").id();
+        String tile = "/cards/" + id + "/structure";
+        assertThat(app.get("/?sought=zEBRa").body()).contains(tile).doesNotContain("Cable Drum</a>");
+        assertThat(app.get("/?sought=no+such+words").body()).contains("No card has “<b>no such words</b>”");
+        for (String order : List.of("set", "changed", "due", "state", "name", "nonsense")) {
+            assertThat(app.get("/?order=" + order).body()).contains(tile).contains("Cable Drum");
+        }
+        assertThat(app.get("/?order=changed").body()).containsSubsequence("Zebra Crossing", "Cable Drum");
+        assertThat(app.get("/?order=name").body()).containsSubsequence("Cable Drum", "Zebra Crossing");
+        for (String place : List.of("archived", "deleted")) {
+            String gone = app.post("/cards/" + id + "/put", Map.of("to", place))
+                    .headers()
+                    .firstValue("Location")
+                    .orElseThrow();
+            String after = app.get(gone.replaceAll("^https?://[^/]+", "")).body();
+            assertThat(after)
+                    .contains("“Zebra Crossing”")
+                    .contains("Put it back")
+                    .doesNotContain(tile);
+            assertThat(app.get("/?place=" + place).body()).contains(tile).doesNotContain("Cable Drum</a>");
+            app.post("/cards/" + id + "/put", Map.of("to", "bench"));
+            assertThat(app.get("/").body()).contains(tile);
+        }
+        app.post("/cards/" + id + "/rename", Map.of("name", "Łódź’s zebra"));
+        assertThat(app.get("/").body()).contains("Łódź’s zebra").doesNotContain("Zebra Crossing");
+        app.post("/cards/" + id + "/put", Map.of("to", "deleted"));
+    }
+
+    /** The picture and the state of a card change with it, with the stock and with the day, though they are remembered. */
+    @Test
+    void whatIsShownFollowsTheCardAndTheStock() {
+        CardSpec spec = CardEdit.of(RunningApp.demo("terraces.json")).set(new Id("card"), "name", "Follows");
+        long id = app.cards().create(spec, "new").id();
+        Workshops workshops = app.bean(Workshops.class);
+        Workshop before = workshops.now();
+        String state = state(id);
+        try {
+            workshops.change(w -> w.with(List.of(), List.of(), w.tools()));
+            String without = state(id);
+            assertThat(without).isNotEqualTo(state);
+            workshops.change(w -> before);
+            assertThat(state(id)).isEqualTo(state);
+            app.post("/cards/" + id + "/rename", Map.of("name", "Followed"));
+            assertThat(app.get("/?sought=followed").body()).contains("/cards/" + id + "/structure");
+        } finally {
+            workshops.change(w -> before);
+            app.post("/cards/" + id + "/put", Map.of("to", "deleted"));
+        }
+    }
+
+    private String state(long id) {
+        String home = app.get("/?sought=follow").body();
+        return home.substring(home.indexOf("/cards/" + id + "/structure"))
+                .replaceAll("(?s).*?class=\"state\">(.*?)</p>.*", "$1");
     }
 
     @Test

@@ -39,8 +39,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
             if (server == null) {
                 throw new IllegalStateException("these tests need a database of their own: run ./schachtel test");
             }
-            String own =
-                    server + "_" + System.getProperty("surefire.forkNumber", "0") + "?createDatabaseIfNotExist=true";
+            String own = server + "_" + System.getProperty("process", "0") + "?createDatabaseIfNotExist=true";
             context = SpringApplication.run(App.class, "--server.port=0", "--spring.datasource.url=" + own);
             Runtime.getRuntime().addShutdownHook(new Thread(context::close));
         }

@@ -25,7 +25,6 @@ import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
-import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -51,16 +50,13 @@ public class BriefController {
     private static final Set<String> SELDOM = Set.of("spares", "together");
     private final CardService cards;
     private final Plans plans;
-    private final Workshops workshops;
     private final Frames frames;
     private final FieldForms forms;
     private final Wording wording;
 
-    BriefController(
-            CardService cards, Plans plans, Workshops workshops, Frames frames, FieldForms forms, Wording wording) {
+    BriefController(CardService cards, Plans plans, Frames frames, FieldForms forms, Wording wording) {
         this.cards = cards;
         this.plans = plans;
-        this.workshops = workshops;
         this.frames = frames;
         this.forms = forms;
         this.wording = wording;
@@ -139,11 +135,7 @@ public class BriefController {
                 frames.frame(card, plan, "brief"),
                 asked,
                 more,
-                workshops
-                        .now()
-                        .envelope(spec.brief().envelope())
-                        .map(e -> Given.svg(plan, e))
-                        .orElse(""),
+                plans.envelope(spec).map(e -> Given.svg(plan, e)).orElse(""),
                 plans.dates(plan).orElse(null),
                 work(plan),
                 follows(plan),

@@ -39,7 +39,6 @@ final class Given {
         String paper = paper(wide * scale, high * scale, lies);
         int w = (int) Math.round(cardWide * scale) + 2 * EDGE;
         int h = (int) Math.round(cardHigh * scale) + 2 * EDGE;
-        String front = SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(w, h));
         double all = x + wide * scale + AIR;
         return String.format(
                 Locale.ROOT,
@@ -61,7 +60,7 @@ final class Given {
                 EDGE + 5,
                 w - 2 * EDGE,
                 h - 2 * EDGE,
-                front);
+                SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(w, h)));
     }
 
     /** The envelope with its flap, the lines of an address and the place of the stamp. */

@@ -32,6 +32,7 @@ import dev.schachtel.core.design.Arrange;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.files.FoundFile;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.DateLine;
@@ -141,6 +142,11 @@ public class Plans {
     /** From today to the day it is wanted for; empty if none is set. */
     public Optional<DateLine> dates(Plan plan) {
         return DateLine.of(plan, today());
+    }
+
+    /** An envelope of the workshop. */
+    public Optional<Envelope> envelope(CardSpec spec) {
+        return workshops.now().envelope(spec.brief().envelope());
     }
 
     /** Whether remedies were tried out, so that a finding without one has none. */

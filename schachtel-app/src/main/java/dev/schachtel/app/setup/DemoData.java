@@ -1,6 +1,7 @@
 package dev.schachtel.app.setup;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -12,6 +13,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.workshop.Workshops;
@@ -23,22 +25,33 @@ class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private final CardService cards;
     private final Workshops workshops;
+    private final TransactionTemplate transaction;
 
-    DemoData(CardService cards, Workshops workshops) {
+    DemoData(CardService cards, Workshops workshops, TransactionTemplate transaction) {
         this.cards = cards;
         this.workshops = workshops;
+        this.transaction = transaction;
     }
 
+    /** All of them or none: a start that is broken off begins anew at the next. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
-        if (cards.count() > 0) {
-            return;
+    public void run(ApplicationArguments args) {
+        if (cards.count() == 0) {
+            Integer loaded =
+                    transaction.execute(status -> load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json"));
+            LOG.info("loaded {} demo cards", loaded);
         }
-        int loaded = load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json");
-        LOG.info("loaded {} demo cards", loaded);
     }
 
-    private int load(String pattern) throws IOException {
+    private int load(String pattern) {
+        try {
+            return loaded(pattern);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private int loaded(String pattern) throws IOException {
         Resource[] files = new PathMatchingResourcePatternResolver().getResources(pattern);
         Arrays.sort(files, Comparator.comparing(Resource::getFilename));
         for (Resource file : files) {

@@ -91,21 +91,30 @@ public class StockController {
         return "supplies/short";
     }
 
-    /** One value typed, or counted up or down; what is refused is said beside it. */
+    /** One value of one entry as it was typed, or to be counted up or down. */
+    record Typed(String id, String component, String value, Integer nudge) {
+        Typed {
+            id = id == null ? "" : id;
+            component = component == null ? "" : component;
+            value = value == null ? "" : value;
+        }
+
+        String meant() {
+            return nudge != null && value.matches("\\d{1,6}")
+                    ? "" + Math.max(0, Integer.parseInt(value) + Integer.signum(nudge))
+                    : value;
+        }
+    }
+
+    /** What is refused is said beside the field; what is taken shows the whole page anew. */
     @PostMapping("/set")
     String set(
             @ModelAttribute Seen seen,
-            @RequestParam String id,
-            @RequestParam String component,
-            @RequestParam String value,
-            @RequestParam(defaultValue = "0") int nudge,
+            @ModelAttribute Typed typed,
             @RequestHeader(name = "HX-Request", required = false) String part,
             HttpServletResponse response,
             Model model) {
-        String typed = nudge != 0 && value.matches("\\d{1,6}")
-                ? "" + Math.max(0, Integer.parseInt(value) + Integer.signum(nudge))
-                : value;
-        workshops.change(w -> edit(w).set(StockEdit.id(id), component, typed));
+        workshops.change(w -> edit(w).set(StockEdit.id(typed.id()), typed.component(), typed.meant()));
         if (part == null) {
             return "redirect:" + seen.address();
         }
