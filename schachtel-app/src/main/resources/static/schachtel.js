@@ -5,6 +5,10 @@
   const $$ = (q, from = document) => [...from.querySelectorAll(q)];
   const typing = (el) => el && (el.matches("input, textarea, select") || el.isContentEditable);
 
+  // Each window has a name of its own: what two of them type into one field is two changes.
+  if (!sessionStorage.getItem("window")) sessionStorage.setItem("window", Math.random().toString(36).slice(2) + Date.now().toString(36));
+  document.addEventListener("htmx:configRequest", ({ detail }) => { if (detail.verb === "post") detail.parameters.set("window", sessionStorage.getItem("window")); });
+
   // What was typed and not yet sent goes first; then whatever leads elsewhere. One request after the other.
   let underway = 0;
   const dirty = new Set();
@@ -520,7 +524,11 @@
   }, true);
 
   document.addEventListener("change", (event) => {
-    if (event.target.matches(".read input[type=file]")) event.target.form.submit();
+    if (event.target.matches(".read input[type=file]")) {
+      // The page may have moved on since the form was drawn: what is shown now is what is changed.
+      ["version", "revision"].forEach((name) => { const now = $(`#seen [name=${name}]`), own = event.target.form.elements[name]; if (now && own) own.value = now.value; });
+      event.target.form.submit();
+    }
     if (event.target.matches("select[data-goes]")) event.target.form.requestSubmit();
   });
 

@@ -1,5 +1,6 @@
 package dev.schachtel.app;
 
+import java.util.Map;
 import java.util.function.UnaryOperator;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -14,6 +15,7 @@ import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.Merge;
 import dev.schachtel.core.model.RefusedException;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -40,7 +42,7 @@ class CardServiceTest {
     }
 
     private static Change change(StoredCard seen, String about, UnaryOperator<CardSpec> edit) {
-        return new Change(seen.id(), seen.version(), seen.revision(), about, edit);
+        return new Change(seen.id(), seen.version(), seen.revision(), new Change.By(about, "one"), edit);
     }
 
     @Test
@@ -91,8 +93,45 @@ class CardServiceTest {
         assertThat(cards.load(card.id()).spec()).isEqualTo(theirs.spec());
         CardSpec aside = cards.revision(card.id(), e.aside());
         assertThat(aside).isEqualTo(diameter("2 1/2 in").apply(card.spec()));
-        assertThat(cards.take(card.id(), e.aside()).spec()).isEqualTo(aside);
+        Merge.Merged open = cards.merged(card.id(), e.aside(), Map.of());
+        String path = open.clashes().get(0).path();
+        assertThat(open.clashes()).hasSize(1);
+        assertThat(cards.take(card.id(), e.aside(), Map.of(path, Merge.Side.MINE))
+                        .spec())
+                .isEqualTo(aside);
         assertThat(cards.undo(card.id()).spec()).isEqualTo(theirs.spec());
+    }
+
+    /** What two windows did at two places is both there; what they did at one is asked for, on a page of its own. */
+    @Test
+    void takingMineKeepsWhatTheOtherDidElsewhere() {
+        cards.change(change(card, "theirs", s -> CardEdit.of(s).set(new Id("brief"), "cards", "9")));
+        ChangedElsewhereException e = catchThrowableOfType(
+                ChangedElsewhereException.class, () -> cards.change(change(card, "mine", diameter("2 1/2 in"))));
+        RunningApp app = new RunningApp();
+        String take = "/cards/" + card.id() + "/take/" + e.aside();
+        assertThat(app.post(take, Map.of()).statusCode()).isEqualTo(302);
+        CardSpec both = diameter("2 1/2 in").apply(CardEdit.of(card.spec()).set(new Id("brief"), "cards", "9"));
+        assertThat(cards.load(card.id()).spec()).isEqualTo(both);
+        cards.change(change(cards.load(card.id()), "again", diameter("2 in")));
+        String asked = app.post(take, Map.of()).body();
+        assertThat(asked).contains("Changed in both windows", "Mine: <b>2 1/2 in</b>", "The other: <b>2 in</b>");
+        String field = asked.replaceAll("(?s).*?name=\"(at-[^\"]+)\".*", "$1");
+        app.post(take, Map.of(field, "theirs"));
+        assertThat(cards.load(card.id()).spec()).isEqualTo(diameter("2 in").apply(both));
+    }
+
+    @Test
+    void whatTwoWindowsTypeIsNotOneRevision() {
+        StoredCard one = cards.change(change(card, "set window shape.diameter", diameter("2 1/2 in")));
+        Change other = new Change(
+                one.id(),
+                one.version(),
+                one.revision(),
+                new Change.By("set window shape.diameter", "two"),
+                diameter("2 in"));
+        cards.change(other);
+        assertThat(cards.undo(card.id()).spec()).isEqualTo(one.spec());
     }
 
     @Test

@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.app.structure.FieldForms;
@@ -102,7 +101,7 @@ public class BriefController {
 
     @PostMapping("/set")
     String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed, Model model) {
-        StoredCard card = cards.change(new Change(id, seen.version(), seen.revision(), typed.about(), typed::apply));
+        StoredCard card = cards.change(seen.change(id, typed.about(), typed::apply));
         model.addAttribute("v", view(card));
         model.addAttribute("withFields", typed.nudge() != 0);
         return "brief/changed";
@@ -116,8 +115,7 @@ public class BriefController {
             @RequestParam String finding,
             @RequestParam int way,
             Model model) {
-        StoredCard card = cards.change(new Change(
-                id, seen.version(), seen.revision(), "mend " + finding, spec -> plans.mend(spec, finding, way)));
+        StoredCard card = cards.change(seen.change(id, "mend " + finding, spec -> plans.mend(spec, finding, way)));
         model.addAttribute("v", view(card));
         return "brief/page";
     }

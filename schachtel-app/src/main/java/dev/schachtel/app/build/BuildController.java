@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
@@ -116,12 +115,10 @@ public class BuildController {
         Workshop workshop = workshops.now();
         HouseQuestions.Taken taken = HouseQuestions.take(spec, workshop, question, word);
         if (!taken.workshop().equals(workshop)) {
-            workshops.change(w -> w.with(w.techniques(), taken.workshop().house()));
+            workshops.change(w -> HouseQuestions.take(spec, w, question, word).workshop());
         } else {
-            cards.change(
-                    new Change(id, seen.version(), seen.revision(), question + " " + word, s -> HouseQuestions.take(
-                                    s, workshop, question, word)
-                            .spec()));
+            cards.change(seen.change(id, question + " " + word, s -> HouseQuestions.take(s, workshop, question, word)
+                    .spec()));
         }
         return "redirect:/cards/" + id + "/build";
     }
@@ -133,8 +130,7 @@ public class BuildController {
         if (!what.equals("makers") && !what.equals("together")) {
             throw new RefusedException(what, "is not about the batch");
         }
-        cards.change(new Change(
-                id, seen.version(), seen.revision(), what, s -> CardEdit.of(s).set(new Id("brief"), what, value)));
+        cards.change(seen.change(id, what, s -> CardEdit.of(s).set(new Id("brief"), what, value)));
         return "redirect:/cards/" + id + "/build";
     }
 
@@ -149,8 +145,7 @@ public class BuildController {
     @PostMapping("/cards/{id}/build/move")
     String move(
             @PathVariable long id, @ModelAttribute Seen seen, @RequestParam String first, @RequestParam String then) {
-        cards.change(new Change(id, seen.version(), seen.revision(), "order " + first, s -> CardEdit.of(s)
-                .wish(new OrderWish(first, then))));
+        cards.change(seen.change(id, "order " + first, s -> CardEdit.of(s).wish(new OrderWish(first, then))));
         Plan plan = plans.of(cards.load(id).spec());
         int at = plan.assembly().steps().stream()
                 .filter(s -> s.op().id().equals(seen.select()))
@@ -163,7 +158,7 @@ public class BuildController {
     /** Without the maker's wishes about the order. */
     @PostMapping("/cards/{id}/build/unwish")
     String unwish(@PathVariable long id, @ModelAttribute Seen seen) {
-        cards.change(new Change(id, seen.version(), seen.revision(), "order", s -> {
+        cards.change(seen.change(id, "order", s -> {
             CardSpec now = s;
             for (OrderWish wish : s.order()) {
                 now = CardEdit.of(now).unwish(wish.first());

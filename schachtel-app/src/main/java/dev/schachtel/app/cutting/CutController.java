@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
@@ -98,8 +97,8 @@ public class CutController {
     @PostMapping("/choose")
     String choose(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Chosen chosen) {
         CutChoice choice = chosen.choice();
-        cards.change(new Change(id, seen.version(), seen.revision(), "cut " + chosen.part(), spec -> CardEdit.of(spec)
-                .cut(choice)));
+        cards.change(seen.change(
+                id, "cut " + chosen.part(), spec -> CardEdit.of(spec).cut(choice)));
         return "redirect:/cards/" + id + "/cut";
     }
 
@@ -107,8 +106,7 @@ public class CutController {
     @PostMapping("/middles")
     String middles(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam boolean use) {
         Build build = plans.of(cards.load(id).spec()).build();
-        cards.change(new Change(
-                id, seen.version(), seen.revision(), "cut middles", spec -> Harvest.choosing(spec, build, use)));
+        cards.change(seen.change(id, "cut middles", spec -> Harvest.choosing(spec, build, use)));
         return "redirect:/cards/" + id + "/cut";
     }
 

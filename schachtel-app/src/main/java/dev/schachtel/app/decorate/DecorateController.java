@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
@@ -50,7 +49,7 @@ class DecorateController {
     /** New work on a piece. */
     @PostMapping("/add")
     String add(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Fresh fresh) {
-        cards.change(new Change(id, seen.version(), seen.revision(), "add treatment", fresh::addTo));
+        cards.change(seen.change(id, "add treatment", fresh::addTo));
         return "redirect:/cards/" + id + "/decorate";
     }
 
@@ -71,7 +70,7 @@ class DecorateController {
 
     @PostMapping("/set")
     String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed) {
-        cards.change(new Change(id, seen.version(), seen.revision(), typed.about(), typed::apply));
+        cards.change(seen.change(id, typed.about(), typed::apply));
         return "redirect:/cards/" + id + "/decorate";
     }
 
@@ -80,8 +79,8 @@ class DecorateController {
         if (!piece.matches(Id.PATTERN)) {
             throw new RefusedException("piece", "there is no such work");
         }
-        cards.change(new Change(id, seen.version(), seen.revision(), "remove " + piece, spec -> CardEdit.of(spec)
-                .remove(new Id(piece))));
+        cards.change(
+                seen.change(id, "remove " + piece, spec -> CardEdit.of(spec).remove(new Id(piece))));
         return "redirect:/cards/" + id + "/decorate";
     }
 

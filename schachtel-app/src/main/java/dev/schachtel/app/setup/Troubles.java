@@ -34,7 +34,14 @@ class Troubles {
 
     @ExceptionHandler
     @ResponseStatus(HttpStatus.CONFLICT)
-    String elsewhere(ChangedElsewhereException e, Model model) {
+    String elsewhere(ChangedElsewhereException e, HttpServletRequest request, Model model) {
+        if (request.getHeader("HX-Request") == null) {
+            return page(
+                    model,
+                    "Changed elsewhere",
+                    "This card was changed in another window meanwhile. Nothing was lost: go back, load the page again"
+                            + " and do it once more.");
+        }
         model.addAttribute("card", e.card());
         model.addAttribute("aside", e.aside());
         return "frame/elsewhere";

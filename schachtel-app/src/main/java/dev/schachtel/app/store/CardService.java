@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -16,6 +17,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.Merge;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.model.RefusedException;
 
@@ -126,7 +128,8 @@ public class CardService {
         return run(() -> {
             Instant now = clock.instant();
             CardEntity card = cards.save(new CardEntity(spec.name(), spec.set(), now));
-            RevisionEntity first = revisions.save(new RevisionEntity(card, null, about, CardFile.write(spec), now));
+            RevisionEntity first =
+                    revisions.save(new RevisionEntity(card, null, new Change.By(about, ""), CardFile.write(spec), now));
             card.show(first, spec.name(), spec.set(), now);
             cards.flush();
             return stored(card);
@@ -168,8 +171,8 @@ public class CardService {
             return stored(card);
         }
         Instant now = clock.instant();
-        boolean typing = current.about().equals(change.about())
-                && !change.about().isEmpty()
+        boolean typing = current.by().equals(change.by())
+                && !change.by().about().isEmpty()
                 && current.parentId() != null
                 && current.createdAt().plus(TYPING).isAfter(now)
                 && !revisions.existsByParentIdAndAside(current.id(), false);
@@ -177,7 +180,7 @@ public class CardService {
         if (typing) {
             current.rewrite(CardFile.write(spec), now);
         } else {
-            next = revisions.save(new RevisionEntity(card, current.id(), change.about(), CardFile.write(spec), now));
+            next = revisions.save(new RevisionEntity(card, current.id(), change.by(), CardFile.write(spec), now));
         }
         card.show(next, spec.name(), spec.set(), now);
         cards.flush();
@@ -190,21 +193,38 @@ public class CardService {
             RevisionEntity base = revisionOf(card.id(), change.revision());
             CardSpec spec = change.edit().apply(CardFile.read(base.spec()));
             return revisions
-                    .save(new RevisionEntity(card, base.id(), change.about(), CardFile.write(spec), clock.instant())
+                    .save(new RevisionEntity(card, base.id(), change.by(), CardFile.write(spec), clock.instant())
                             .setAside())
                     .id();
         });
         return new ChangedElsewhereException(change.card(), kept);
     }
 
-    /** Makes a revision that was set aside the current one; what was current stays in the history. */
-    public StoredCard take(long id, long aside) {
+    /** What a change that was set aside and the card as it is now make together. */
+    public Merge.Merged merged(long id, long aside, Map<String, Merge.Side> answers) {
+        return run(() -> merged(card(id), revisionOf(id, aside), answers));
+    }
+
+    private Merge.Merged merged(CardEntity card, RevisionEntity mine, Map<String, Merge.Side> answers) {
+        CardSpec theirs =
+                CardFile.read(revisionOf(card.id(), card.currentRevision()).spec());
+        CardSpec own = CardFile.read(mine.spec());
+        Long parent = mine.parentId();
+        CardSpec base = parent == null
+                ? own
+                : CardFile.read(revisionOf(card.id(), parent).spec());
+        return Merge.of(base, own, theirs, answers);
+    }
+
+    /** Takes a change that was set aside into the card as it is now; what is not answered stays as it is. */
+    public StoredCard take(long id, long aside, Map<String, Merge.Side> answers) {
         return run(() -> {
             CardEntity card = locked(id);
-            RevisionEntity mine = revisionOf(id, aside);
-            CardSpec spec = CardFile.read(mine.spec());
-            RevisionEntity next = revisions.save(
-                    new RevisionEntity(card, card.currentRevision(), "take " + aside, mine.spec(), clock.instant()));
+            CardSpec spec = merged(card, revisionOf(id, aside), answers).spec();
+            String document = CardFile.write(spec);
+            CardFile.read(document);
+            RevisionEntity next = revisions.save(new RevisionEntity(
+                    card, card.currentRevision(), new Change.By("take " + aside, ""), document, clock.instant()));
             card.show(next, spec.name(), spec.set(), clock.instant());
             cards.flush();
             return stored(card);

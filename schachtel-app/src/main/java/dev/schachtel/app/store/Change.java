@@ -9,6 +9,13 @@ import dev.schachtel.core.card.CardSpec;
  *
  * @param version of the card when they looked at it
  * @param revision that they looked at
- * @param about the same for changes that follow each other as one, such as typing into one field
  */
-public record Change(long card, long version, long revision, String about, UnaryOperator<CardSpec> edit) {}
+public record Change(long card, long version, long revision, By by, UnaryOperator<CardSpec> edit) {
+    /**
+     * What it is about and where it comes from: changes of which both are the same follow each other as one, such as
+     * typing into one field.
+     *
+     * @param window empty if it is not known
+     */
+    public record By(String about, String window) {}
+}

@@ -27,6 +27,9 @@ class RevisionEntity {
 
     private String about = "";
 
+    @Column(name = "made_in")
+    private String window = "";
+
     @Column(columnDefinition = "longtext")
     private String spec = "";
 
@@ -37,10 +40,11 @@ class RevisionEntity {
 
     protected RevisionEntity() {}
 
-    RevisionEntity(CardEntity card, @Nullable Long parentId, String about, String spec, Instant now) {
+    RevisionEntity(CardEntity card, @Nullable Long parentId, Change.By by, String spec, Instant now) {
         this.cardId = card.id();
         this.parentId = parentId;
-        this.about = about.length() > 200 ? about.substring(0, 200) : about;
+        this.about = by.about().length() > 200 ? by.about().substring(0, 200) : by.about();
+        this.window = by.window();
         this.spec = spec;
         this.createdAt = now;
     }
@@ -67,8 +71,8 @@ class RevisionEntity {
         return parentId;
     }
 
-    String about() {
-        return about;
+    Change.By by() {
+        return new Change.By(about, window);
     }
 
     String spec() {

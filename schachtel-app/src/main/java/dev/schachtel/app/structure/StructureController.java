@@ -44,13 +44,23 @@ public class StructureController {
         this.plans = plans;
     }
 
-    /** What the page was showing when a change was asked for. */
-    public record Seen(String select, String view, Long version, Long revision) {
+    /**
+     * What the page was showing when a change was asked for.
+     *
+     * @param window made by the browser's window, so that what two of them type is not taken for one
+     */
+    public record Seen(String select, String view, Long version, Long revision, String window) {
         public Seen {
+            window = window == null || window.length() > 40 ? "" : window;
             select = select == null ? "" : select;
             view = view == null ? "" : view;
             version = version == null ? Long.valueOf(0) : version;
             revision = revision == null ? Long.valueOf(0) : revision;
+        }
+
+        /** A change to what was shown. */
+        public Change change(long card, String about, UnaryOperator<CardSpec> edit) {
+            return new Change(card, version, revision, new Change.By(about, window), edit);
         }
     }
 
@@ -81,13 +91,12 @@ public class StructureController {
     @PostMapping("/outline")
     String outline(
             @PathVariable long id,
+            @ModelAttribute Seen seen,
             @RequestParam String piece,
             @RequestParam String component,
             @RequestParam MultipartFile file)
             throws IOException {
         OutlineFile.Read read = OutlineFile.read(file.getBytes());
-        StoredCard now = cards.load(id);
-        Seen seen = new Seen(piece, "", now.version(), now.revision());
         change(id, seen, "outline of " + piece, spec -> CardEdit.of(spec)
                 .outlined(id(piece), component, read.path(), read.size()));
         return "redirect:/cards/" + id + "/structure?select=" + piece;
@@ -160,8 +169,12 @@ public class StructureController {
                 .filter(p -> !(p instanceof Base))
                 .orElseThrow(() -> new RefusedException(piece, "there is no such piece to copy"));
         StoredCard target = cards.load(to);
-        cards.change(new Change(to, target.version(), target.revision(), "copy " + piece, spec -> CardEdit.of(spec)
-                .paste(copied)));
+        cards.change(new Change(
+                to,
+                target.version(),
+                target.revision(),
+                new Change.By("copy " + piece, seen.window()),
+                spec -> CardEdit.of(spec).paste(copied)));
         model.addAttribute("copied", target.spec().name());
         return whole(from, piece, seen.view(), model);
     }
@@ -186,7 +199,7 @@ public class StructureController {
     }
 
     private StoredCard change(long id, Seen seen, String about, UnaryOperator<CardSpec> edit) {
-        return cards.change(new Change(id, seen.version(), seen.revision(), about, edit));
+        return cards.change(seen.change(id, about, edit));
     }
 
     private String whole(StoredCard card, String select, String view, Model model) {
