@@ -311,4 +311,32 @@ class HttpTest {
         }
         assertThat(app.get("/cards/" + card.id() + "/mats/99.dxf").statusCode()).isEqualTo(404);
     }
+
+    /** A small file can ask for endless work; it is told so, by the program's door and by the page's, and nothing is kept. */
+    @Test
+    void endlessWorkIsRefused() {
+        String card = RunningApp.demoText("upper-station.json");
+        StringBuilder much = new StringBuilder(card.substring(0, card.indexOf("\"elements\"")) + "\"elements\": [");
+        for (int i = 0; i < 2_000; i++) {
+            much.append(i == 0 ? "" : ",")
+                    .append("{\"kind\": \"sentiment\", \"id\": \"s")
+                    .append(i)
+                    .append(
+                            "\", \"on\": \"panel\", \"text\": \"x\", \"width\": \"9 mm\", \"height\": \"5 mm\", \"across\": \"")
+                    .append(12 + i % 60)
+                    .append(" mm\", \"up\": \"")
+                    .append(10 + i % 190)
+                    .append(
+                            " mm\", \"card\": \"cream-300\", \"shadows\": 1, \"shadowReveal\": \"1/16 in\", \"shadowCard\": \"damson-300\", \"fixing\": \"glue\"}");
+        }
+        String file = much.append("]}").toString();
+        HttpResponse<String> plan = app.api(file);
+        assertThat(plan.statusCode()).isEqualTo(422);
+        assertThat(plan.body()).contains("\"path\":\"$\"").contains("seconds of work to plan");
+        int before = app.cards().all().size();
+        HttpResponse<String> read = app.upload("/cards/import", file.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        assertThat(read.statusCode()).isEqualTo(422);
+        assertThat(read.body()).contains("seconds of work to plan");
+        assertThat(app.cards().all()).hasSize(before);
+    }
 }

@@ -45,7 +45,8 @@ class ArchitectureTest {
             List.of("work"),
             List.of("house"),
             List.of("shape"),
-            List.of("measure", "guillotine", "schedule"));
+            List.of("measure", "guillotine", "schedule"),
+            List.of("patience"));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -51,7 +51,7 @@ public class PlanController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> plan(HttpServletRequest request) throws IOException {
-        Plan plan = plans.mended(CardFile.read(body(request), workshops.now()));
+        Plan plan = plans.affordable(CardFile.read(body(request), workshops.now()));
         return ResponseEntity.ok(
                 PlanJson.write(plan.build(), plan.movements(), plan.findings(), plan.cutting(), plan.assembly()));
     }

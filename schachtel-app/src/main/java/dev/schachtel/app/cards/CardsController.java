@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.Place;
@@ -47,12 +48,14 @@ class CardsController {
     private final Home home;
     private final BaseTiles tiles;
     private final Workshops workshops;
+    private final Plans plans;
 
-    CardsController(CardService cards, Home home, BaseTiles tiles, Workshops workshops) {
+    CardsController(CardService cards, Home home, BaseTiles tiles, Workshops workshops, Plans plans) {
         this.cards = cards;
         this.home = home;
         this.tiles = tiles;
         this.workshops = workshops;
+        this.plans = plans;
     }
 
     /** What is asked of the home page; what was put away just now is named with where it is. */
@@ -136,6 +139,7 @@ class CardsController {
     @PostMapping("/cards/import")
     String read(@RequestParam MultipartFile file) throws IOException {
         CardSpec spec = CardFile.read(text(file.getBytes()), workshops.now());
+        plans.affordable(spec);
         return "redirect:/cards/" + cards.create(spec, "read from file").id() + "/structure";
     }
 

@@ -35,6 +35,8 @@ import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.patience.Patience;
+import dev.schachtel.core.patience.PatienceLostException;
 import dev.schachtel.core.plan.DateLine;
 import dev.schachtel.core.plan.Mending;
 import dev.schachtel.core.plan.Plan;
@@ -48,6 +50,10 @@ public class Plans {
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
     private static final int BUILD_ROUNDS = 200;
+    /** Processor time that a card file from outside may take; a demo card takes a hundredth of it. */
+    private static final Duration DEAREST = Duration.ofMillis(1_400);
+
+    private static final Duration DEAREST_REMEDIES = Duration.ofMillis(300);
     /** How long a page waits for a better build plan. */
     private static final Duration MOMENT = Duration.ofMillis(250);
 
@@ -122,6 +128,25 @@ public class Plans {
         Key key = new Key(spec, workshops.now());
         remedies.get(key, k -> Planner.remedies(k.spec, k.workshop));
         return of(spec);
+    }
+
+    /**
+     * The plan of a card from outside, with remedies if they can be had within what is left of the limit.
+     *
+     * @throws RefusedException if it takes more processor time to plan than a card may
+     */
+    public Plan affordable(CardSpec spec) {
+        Plan plan;
+        try {
+            plan = Patience.within(DEAREST, () -> of(spec));
+        } catch (PatienceLostException e) {
+            throw new RefusedException("$", e.getMessage() + " to plan; use fewer pieces, or simpler shapes");
+        }
+        try {
+            return Patience.within(DEAREST_REMEDIES, () -> mended(spec));
+        } catch (PatienceLostException withoutThem) {
+            return plan;
+        }
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.schedule.Problem;
 import dev.schachtel.core.schedule.Task;
 
@@ -55,6 +56,7 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     }
 
     private static List<Link> circle(List<Op> ops, List<Link> links) {
+        Patience.check();
         List<Task> tasks = ops.stream().map(o -> Task.of(0, 0)).toList();
         List<dev.schachtel.core.schedule.Link> plain = links.stream()
                 .map(l -> dev.schachtel.core.schedule.Link.of(l.first(), l.then()))

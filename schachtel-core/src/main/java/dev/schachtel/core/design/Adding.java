@@ -1,9 +1,12 @@
 package dev.schachtel.core.design;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Remedy;
@@ -23,22 +26,26 @@ import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 
 /**
- * Adds a piece where it fits: its usual values first, then other places, then smaller, until nothing new is to mend. At
- * most {@value #MOST} cards are engineered and checked; the one with the fewest new troubles is the answer.
+ * Adds a piece where it fits: its usual values first, then smaller ones and other places in turn, until nothing new is to
+ * mend. Cards are engineered and checked for {@value #MOST_MILLISECONDS} ms of processor time at most; the one with the
+ * fewest new troubles is the answer.
  */
 public final class Adding {
-    static final int MOST = 150;
+    static final int MOST_MILLISECONDS = 700;
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private static final int COLUMNS = 5;
     private static final int ROWS = 7;
+    private static final int PLACES = 37;
     private static final int REMEDIES = 4;
-    /** Places judged side by side before the next ones are looked at. */
-    private static final int AT_ONCE = 4;
+    /** Places looked at in one size before the next size has its turn. */
+    private static final int IN_TURN = 6;
+
     /** Sizes from here on may be made smaller to fit; smaller ones are borders, plays and the like. */
     private static final Length LARGE = Length.ofMillimetres(12);
 
     private final Workshop workshop;
     private final int before;
-    private int left = MOST;
+    private final long until = THREADS.getCurrentThreadCpuTime() + MOST_MILLISECONDS * 1_000_000L;
     private CardSpec best;
     private int least = Integer.MAX_VALUE;
 
@@ -94,22 +101,29 @@ public final class Adding {
         if (fits(first) || mended(first, id)) {
             return best;
         }
-        for (int percent : new int[] {100, 75, 55, 40}) {
-            CardSpec sized = percent == 100 ? first : scaled(first, id, percent);
-            List<CardSpec> places = places(sized, id);
-            for (int from = 0; from < places.size(); from += AT_ONCE) {
-                if (left <= 0 || anyFits(places.subList(from, Math.min(places.size(), from + AT_ONCE)))) {
-                    return best;
+        List<List<CardSpec>> sizes = Stream.of(100, 75, 55, 40)
+                .map(percent -> places(percent == 100 ? first : scaled(first, id, percent), id))
+                .toList();
+        for (int from = 0; from < PLACES; from += IN_TURN) {
+            for (List<CardSpec> places : sizes) {
+                for (int i = from; i < Math.min(places.size(), from + IN_TURN); i++) {
+                    if (isOver() || fits(places.get(i))) {
+                        return best;
+                    }
                 }
             }
         }
         return best;
     }
 
+    private boolean isOver() {
+        return THREADS.getCurrentThreadCpuTime() > until;
+    }
+
     /** Takes the ways out that change the new piece alone, as far as they lead. */
     private boolean mended(CardSpec first, Id id) {
         CardSpec now = first;
-        for (int i = 0; i < REMEDIES; i++) {
+        for (int i = 0; i < REMEDIES && !isOver(); i++) {
             Optional<Remedy> way = Checked.of(now, workshop).findings().all().stream()
                     .filter(f -> f.severity() == Severity.MEND)
                     .flatMap(f -> f.remedies().stream())
@@ -130,26 +144,9 @@ public final class Adding {
         return false;
     }
 
-    /** Whether one of these fits, the first of them that does; they are judged side by side. */
-    private boolean anyFits(List<CardSpec> cards) {
-        List<Integer> mends =
-                cards.parallelStream().map(c -> mends(c, workshop)).toList();
-        for (int i = 0; i < cards.size(); i++) {
-            if (fits(cards.get(i), mends.get(i))) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean fits(CardSpec spec) {
-        return fits(spec, mends(spec, workshop));
-    }
-
     /** Whether nothing new is to mend; remembers the best so far. */
-    private boolean fits(CardSpec spec, int mends) {
-        left--;
-        int extra = mends - before;
+    private boolean fits(CardSpec spec) {
+        int extra = mends(spec, workshop) - before;
         if (extra < least) {
             least = extra;
             best = spec;
@@ -186,7 +183,7 @@ public final class Adding {
                 .filter(s -> spots.stream()
                         .allMatch(p -> inside(p.now().plus(p.upright() ? s.dy() : s.dx()), p.upright() ? h : w)))
                 .sorted(Comparator.comparingLong(Shift::far))
-                .limit(36)
+                .limit(PLACES - 1)
                 .forEach(s -> all.add(Positions.moved(spec, id, s.dx(), s.dy())));
         return all;
     }

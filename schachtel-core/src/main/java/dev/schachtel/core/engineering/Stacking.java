@@ -20,6 +20,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
@@ -63,6 +64,7 @@ final class Stacking {
         });
         List<SlabId> order = List.copyOf(slabs.keySet());
         for (int i = 1; i < order.size(); i++) {
+            Patience.check();
             SlabId id = order.get(i);
             Joint lies = liesOn(id);
             if (lies != null && isLoose(id)) {

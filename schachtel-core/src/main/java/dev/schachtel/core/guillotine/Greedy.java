@@ -6,6 +6,8 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import dev.schachtel.core.patience.Patience;
+
 /** Largest pieces first, each where it costs least; a new board when no open one takes it. O(pieces x gaps). */
 final class Greedy {
     /** What counts as large. */
@@ -66,6 +68,7 @@ final class Greedy {
     }
 
     private boolean place(int index) {
+        Patience.check();
         Want want = job.wants().get(index);
         Opened.@Nullable Place best = null;
         for (Opened o : open) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
+import dev.schachtel.core.patience.Patience;
+
 /**
  * Makes a schedule of an order: each task begins as early as hands, tool, places, hazards and links let it, and never
  * before an earlier one of the same hands or tool. What must follow soon is done at once. Reused between orders; O(tasks x
@@ -78,6 +80,7 @@ final class Decoder {
     }
 
     private void run(int[] order) {
+        Patience.check();
         reset();
         for (int task : order) {
             if (!placed[task]) {

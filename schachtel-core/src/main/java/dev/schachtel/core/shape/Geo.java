@@ -24,6 +24,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.patience.Patience;
 
 /** The geometry library's side of {@link Outline}. */
 final class Geo {
@@ -77,6 +78,7 @@ final class Geo {
      * are set on the grid of nanometres, which moves a point by less than 0.000001 mm.
      */
     private static Geometry overlay(Geometry a, Geometry b, int operation) {
+        Patience.check();
         try {
             return OverlayNGRobust.overlay(a, b, operation);
         } catch (TopologyException tooNear) {

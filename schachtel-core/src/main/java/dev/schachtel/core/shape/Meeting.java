@@ -8,6 +8,8 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
+import dev.schachtel.core.patience.Patience;
+
 /** How two outlines lie to each other. Asked for every pair of pieces, so quick answers come before exact ones. */
 final class Meeting {
     private Meeting() {}
@@ -27,6 +29,7 @@ final class Meeting {
 
     /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
     static boolean overlap(Outline a, Outline b) {
+        Patience.check();
         Geometry first = Geo.polygon(a);
         Geometry second = Geo.polygon(b);
         if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
@@ -41,6 +44,7 @@ final class Meeting {
     }
 
     static double shared(Outline a, Outline b) {
+        Patience.check();
         Geometry second = Geo.polygon(b);
         if (!a.flat().prepared().intersects(second)) {
             return 0;
