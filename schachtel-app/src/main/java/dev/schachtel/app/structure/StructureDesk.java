@@ -21,10 +21,7 @@ import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Kind;
-import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Views;
@@ -44,6 +41,7 @@ class StructureDesk {
     private final Wording wording;
     private final CardService cards;
     private final MotionPlayer player;
+    private final Addables addables = new Addables();
 
     StructureDesk(Plans plans, Frames frames, FieldForms forms, Wording wording, CardService cards) {
         this.plans = plans;
@@ -81,7 +79,7 @@ class StructureDesk {
                         .map(f -> found(f, spec.units(), tried))
                         .toList(),
                 tried,
-                addable(),
+                addables.all(),
                 StructureDrawings.of(plan, piece.id(), shown, card.id()),
                 player.of(plan, piece.id(), shown),
                 views(plan),
@@ -173,20 +171,6 @@ class StructureDesk {
                 finding.owner().value(),
                 finding.place().isPresent(),
                 ways);
-    }
-
-    private static List<StructureView.Addable> addable() {
-        return RecordType.kinds(Piece.class).stream()
-                .filter(k -> !Base.class.isAssignableFrom(k))
-                .map(k -> addable(k, k.getAnnotation(Kind.class)))
-                .toList();
-    }
-
-    private static StructureView.Addable addable(Class<?> type, Kind kind) {
-        String group = Layer.class.isAssignableFrom(type)
-                ? "Layers"
-                : Element.class.isAssignableFrom(type) ? "Laid on" : "Features";
-        return new StructureView.Addable(kind.value(), kind.title(), kind.about(), group);
     }
 
     private static List<String> views(Plan plan) {

@@ -50,7 +50,7 @@ public record StructureView(
     public record WayOut(int index, String html) {}
 
     /** A piece that can be added. */
-    public record Addable(String kind, String title, String about, String group) {}
+    public record Addable(String kind, String title, String about, String group, String pictureSvg) {}
 
     /** SVG from the engineered card. */
     public record Drawings(String stackSvg, String mainSvg, List<Figure> besides, boolean lying) {}

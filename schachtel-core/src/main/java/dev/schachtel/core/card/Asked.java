@@ -30,6 +30,9 @@ public @interface Asked {
     /** For materials and references: what may be chosen. */
     Choice from() default Choice.ANY;
 
+    /** For a shape: how much of the base's width it takes at most when its piece starts, in percent; 0: as it is. */
+    int widest() default 0;
+
     /** Whether the page writes it in mm whatever the ruler. */
     boolean thickness() default false;
 

@@ -23,7 +23,7 @@ public record Rider(
                         max = "50 mm",
                         pull = Pull.HOLD)
                 Length hold,
-        @Asked(value = "Rider", initial = "rounded-rectangle") Opening face,
+        @Asked(value = "Rider", initial = "rounded-rectangle", widest = 30) Opening face,
         @Asked(value = "Pushed beside by", initial = "8 mm", inches = "3/8 in", min = "0.1 mm", max = "100 mm")
                 Length push,
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,

@@ -113,9 +113,36 @@ final class Starter {
         }
         if (component.isFamily()) {
             Class<?> kind = RecordType.kind(component.content(), initial).orElseThrow();
-            return start(kind, Id.BASE);
+            Object shape = start(kind, Id.BASE);
+            return asked.widest() == 0 ? shape : atMost(shape, share("across", asked.widest()));
         }
         return Scalars.read(component, initial, spec.units(), path);
+    }
+
+    /** The same shape with all its sizes in proportion, not wider than this; what has no width stays as it is. */
+    private Object atMost(Object shape, Length widest) {
+        RecordType type = RecordType.of(shape.getClass());
+        Length wide = type.components().stream()
+                .filter(c -> c.name().equals("width") || c.name().equals("diameter"))
+                .map(c -> (Length) type.get(shape, c))
+                .findFirst()
+                .orElse(Length.ZERO);
+        if (!wide.isAbove(widest)) {
+            return shape;
+        }
+        List<Object> values = new ArrayList<>();
+        for (RecordType.Component c : type.components()) {
+            Object value = type.get(shape, c);
+            values.add(value instanceof Length l && l.isPositive() ? part(l, widest, wide) : value);
+        }
+        return type.make(values, "shape");
+    }
+
+    /** Part of a size as widest is part of wide, to the card's step and never nothing. */
+    private Length part(Length size, Length widest, Length wide) {
+        long exact = Math.round((double) size.nanometres() * widest.nanometres() / wide.nanometres());
+        Length step = spec.units().step();
+        return Length.max(step, Length.ofNanometres(exact).roundedTo(step));
     }
 
     private Length share(String name, int percent) {
