@@ -236,7 +236,13 @@ class HttpTest {
         assertThat(answer.body()).contains("$.name", "must be a text in quotes");
         assertThat(app.api("[".repeat(100_000)).statusCode()).isEqualTo(422);
         assertThat(app.api("x".repeat(11 * 1024 * 1024)).statusCode()).isEqualTo(422);
-        assertThat(app.get("/api/openapi").body()).contains("/api/plan", "Plan a card");
+        assertThat(app.get("/api/openapi").body())
+                .contains("/api/plan", "Plan a card", "\"title\":\"Schachtel\"", "requestBody", "\"415\"", "\"421\"")
+                .contains("/schema/plan.json", "/schema/card.json", "#/components/schemas/Refusal")
+                .doesNotContain("OpenAPI definition", "Generated server", "\"409\"");
+        for (String schema : List.of("/schema/plan.json", "/schema/card.json")) {
+            assertThat(app.get(schema).body()).contains("\"$schema\"", "additionalProperties");
+        }
     }
 
     /** The drawer goes out as a list and comes back the same; a list with a fault changes nothing. */
@@ -338,5 +344,25 @@ class HttpTest {
         assertThat(read.statusCode()).isEqualTo(422);
         assertThat(read.body()).contains("seconds of work to plan");
         assertThat(app.cards().all()).hasSize(before);
+    }
+
+    /** Plain letters for every program, the name as it is for those that know RFC 5987. */
+    @Test
+    void filesHaveNamesThatEveryProgramTakes() {
+        CardSpec named = CardEdit.of(RunningApp.demo()).set(new Id("card"), "name", "Łódź’s “first” / card");
+        long id = app.cards().create(named, "test").id();
+        String header = app.get("/cards/" + id + "/cut-list.csv")
+                .headers()
+                .firstValue("Content-Disposition")
+                .orElseThrow();
+        assertThat(header)
+                .startsWith(
+                        "attachment; filename=\"Lodz-s-first-card-cut-list.csv\"; filename*=UTF-8''%C5%81%C3%B3d%C5%BA")
+                .endsWith("cut%20list.csv");
+        assertThat(app.get("/cards/" + id + "/parts.pdf")
+                        .headers()
+                        .firstValue("Content-Disposition")
+                        .orElseThrow())
+                .matches("[ -~]+");
     }
 }

@@ -21,12 +21,25 @@ import dev.schachtel.core.files.PlanJson;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 
+import io.swagger.v3.oas.annotations.OpenAPIDefinition;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.info.Info;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.servers.Server;
 import jakarta.servlet.http.HttpServletRequest;
 
 /** Plans a card file without storing anything. */
 @RestController
+@OpenAPIDefinition(
+        servers = @Server(url = "/", description = "This machine"),
+        info =
+                @Info(
+                        title = "Schachtel",
+                        version = "1",
+                        description = "Plans layered paper cards. Served to this machine only."))
 public class PlanController {
     private static final int LARGEST = 10 * 1024 * 1024;
     private final Plans plans;
@@ -38,14 +51,45 @@ public class PlanController {
     }
 
     /** Where a card file is wrong, and why. */
-    public record Refusal(String path, String reason) {}
+    @Schema(description = "Where a card file is wrong, and why")
+    public record Refusal(
+            @Schema(description = "As in $.features[0].overlap", example = "$.base.width") String path,
+            @Schema(description = "One sentence in English") String reason) {}
 
     @Operation(
+            operationId = "plan",
             summary = "Plan a card",
-            description = "Takes a card file (schema at /schema/card.json, 10 MB at most) and answers everything that "
-                    + "follows from it. Lengths are millimetres as decimal texts, times seconds.")
-    @ApiResponse(responseCode = "200", description = "The plan: parts, sizes, motions, findings, cutting, steps")
-    @ApiResponse(responseCode = "422", description = "The card file can't be taken: path and reason")
+            description = "Takes a card file, 10 MB at most, and answers everything that follows from it; nothing is"
+                    + " stored. Lengths are millimetres as decimal texts, times seconds.",
+            requestBody =
+                    @RequestBody(
+                            required = true,
+                            description = "A card file",
+                            content =
+                                    @Content(
+                                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                                            schema = @Schema(ref = "/schema/card.json"))))
+    @ApiResponse(
+            responseCode = "200",
+            description = "The plan",
+            content =
+                    @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(ref = "/schema/plan.json")))
+    @ApiResponse(responseCode = "415", description = "The request's body is not JSON", content = @Content)
+    @ApiResponse(
+            responseCode = "403",
+            description = "The request comes from another site's page",
+            content = @Content(mediaType = MediaType.TEXT_PLAIN_VALUE, schema = @Schema(type = "string")))
+    @ApiResponse(
+            responseCode = "421",
+            description = "The request names another host than this machine",
+            content = @Content(mediaType = MediaType.TEXT_PLAIN_VALUE, schema = @Schema(type = "string")))
+    @ApiResponse(
+            responseCode = "422",
+            description = "The card file can't be taken, or takes too long to plan",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = Refusal.class)))
     @PostMapping(
             value = "/api/plan",
             consumes = MediaType.APPLICATION_JSON_VALUE,

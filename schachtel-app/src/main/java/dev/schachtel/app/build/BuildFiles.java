@@ -9,14 +9,13 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
+import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Html;
@@ -59,7 +58,7 @@ class BuildFiles {
                 plan.assembly().steps().stream().map(s -> page(s, plan)).toList();
         byte[] pdf =
                 BookletPdf.write(plan.spec().name(), summary, pages, plan.spec().units());
-        return answer(plan.spec().name() + " build plan.pdf", MediaType.APPLICATION_PDF, pdf);
+        return Download.of(plan.spec().name() + " build plan.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
     private BookletPdf.Page page(Step step, Plan plan) {
@@ -115,21 +114,9 @@ class BuildFiles {
             from = from.toLocalDate().plusDays(1).atTime(Deadline.MORNING);
         }
         String ics = BuildCalendar.write(id, plan.spec().name(), sittings, ZoneId.systemDefault(), clock.instant());
-        return answer(
+        return Download.of(
                 plan.spec().name() + ".ics",
                 new MediaType("text", "calendar", StandardCharsets.UTF_8),
                 ics.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static ResponseEntity<byte[]> answer(String name, MediaType type, byte[] content) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .contentType(type)
-                .body(content);
     }
 }

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -26,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
@@ -124,11 +124,8 @@ class CardsController {
 
     /** A card's stored form as it is, for one that can't be read. */
     @GetMapping("/cards/{id}/kept.json")
-    ResponseEntity<String> kept(@PathVariable long id) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"card-" + id + ".json\"")
-                .body(cards.kept(id));
+    ResponseEntity<byte[]> kept(@PathVariable long id) {
+        return Download.of("card-" + id + ".json", MediaType.APPLICATION_JSON, cards.kept(id));
     }
 
     @GetMapping("/cards/{id}")

@@ -1,18 +1,16 @@
 package dev.schachtel.app.files;
 
 import java.nio.charset.StandardCharsets;
-import java.text.Normalizer;
 import java.util.List;
 import java.util.Map;
 
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
+import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.cutting.MatPlan;
@@ -21,6 +19,7 @@ import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.CardSchema;
+import dev.schachtel.core.files.PlanSchema;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.print.CutListCsv;
 import dev.schachtel.core.print.CuttingZip;
@@ -49,6 +48,13 @@ public class FilesController {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/schema+json"))
                 .body(CardSchema.write());
+    }
+
+    @GetMapping(value = "/schema/plan.json")
+    ResponseEntity<String> planSchema() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/schema+json"))
+                .body(PlanSchema.write());
     }
 
     @GetMapping("/cards/{id}/card.json")
@@ -143,15 +149,6 @@ public class FilesController {
 
     private static ResponseEntity<byte[]> answer(
             Plan plan, String what, String ending, MediaType type, byte[] content) {
-        String name = Normalizer.normalize(plan.spec().name(), Normalizer.Form.NFKD)
-                .replaceAll("[^A-Za-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        String file = (name.isEmpty() ? "card" : name) + what.replace(' ', '-') + "." + ending;
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(file).build().toString())
-                .body(content);
+        return Download.of(plan.spec().name() + what + "." + ending, type, content);
     }
 }

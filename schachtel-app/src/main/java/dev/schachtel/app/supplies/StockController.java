@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -19,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
@@ -165,15 +164,8 @@ public class StockController {
 
     @GetMapping("/stock.csv")
     ResponseEntity<byte[]> csv() {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("stock.csv")
-                                .build()
-                                .toString())
-                .body(StockCsv.write(workshops.now()).getBytes(StandardCharsets.UTF_8));
+        return Download.of(
+                "stock.csv", MediaType.parseMediaType("text/csv;charset=UTF-8"), StockCsv.write(workshops.now()));
     }
 
     @PostMapping("/import")
