@@ -1,12 +1,9 @@
 package dev.schachtel.app;
 
-import java.util.List;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -205,23 +202,12 @@ class BrowserTest extends InBrowser {
 
     @ParameterizedTest
     @ValueSource(strings = {"/structure", "/cut", "/build", "/brief"})
-    void nothingScrollsAndEverybodyCanUseIt(String station) {
+    void nothingScrolls(String station) {
         page.navigate(demo() + station);
         assertThat((int) (Integer) page.evaluate("document.documentElement.scrollHeight"))
                 .isLessThanOrEqualTo(800);
         assertThat((int) (Integer) page.evaluate("document.documentElement.scrollWidth"))
                 .isLessThanOrEqualTo(1280);
-        var report = new AxeBuilder(page)
-                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
-                .analyze();
-        assertThat(report.getViolations().stream()
-                        .map(v -> v.getId() + ": "
-                                + v.getNodes().stream()
-                                        .limit(3)
-                                        .map(n -> n.getHtml())
-                                        .toList())
-                        .toList())
-                .isEmpty();
     }
 
     @Test

@@ -25,6 +25,7 @@ import dev.schachtel.core.print.CutListCsv;
 import dev.schachtel.core.print.CuttingZip;
 import dev.schachtel.core.print.DxfFile;
 import dev.schachtel.core.print.HpglFile;
+import dev.schachtel.core.print.ListPdf;
 import dev.schachtel.core.print.ProgramPdf;
 import dev.schachtel.core.print.SheetPdf;
 import dev.schachtel.core.print.SvgFile;
@@ -91,6 +92,39 @@ public class FilesController {
                 ProgramPdf.write(plan.spec().name(), plan.cutting(), plan.spec().units()));
     }
 
+    @GetMapping("/cards/{id}/sheets.pdf")
+    ResponseEntity<byte[]> sheets(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(
+                plan,
+                " sheets",
+                "pdf",
+                MediaType.APPLICATION_PDF,
+                SheetPdf.sheets(plan.spec().name(), plan.cutting(), plan.spec().units()));
+    }
+
+    @GetMapping("/cards/{id}/cut-list.pdf")
+    ResponseEntity<byte[]> cutListOnPaper(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(
+                plan,
+                " cut list",
+                "pdf",
+                MediaType.APPLICATION_PDF,
+                ListPdf.cutList(plan.spec().name(), plan.cutting(), plan.spec().units()));
+    }
+
+    @GetMapping("/cards/{id}/shopping.pdf")
+    ResponseEntity<byte[]> shopping(@PathVariable long id) {
+        Plan plan = plan(id);
+        return answer(
+                plan,
+                " shopping list",
+                "pdf",
+                MediaType.APPLICATION_PDF,
+                ListPdf.shopping(plan.spec().name(), plan.cutting(), plan.spec().units()));
+    }
+
     /** All of it at once. */
     @GetMapping("/cards/{id}/cutting.zip")
     ResponseEntity<byte[]> zip(@PathVariable long id) {
@@ -118,7 +152,11 @@ public class FilesController {
         Plan plan = plan(id);
         List<SheetPlan> sheets = plan.cutting().numbered();
         return number >= 1 && number <= sheets.size()
-                ? drawing(plan, " sheet " + number, format, SheetView.of(sheets.get(number - 1)))
+                ? drawing(
+                        plan,
+                        " sheet " + number,
+                        format,
+                        SheetView.of(sheets.get(number - 1), plan.build().folds()))
                 : ResponseEntity.notFound().build();
     }
 
@@ -127,7 +165,11 @@ public class FilesController {
         Plan plan = plan(id);
         List<MatPlan> mats = plan.cutting().mats().sheets();
         return number >= 1 && number <= mats.size()
-                ? drawing(plan, " mat " + number, format, SheetView.of(mats.get(number - 1)))
+                ? drawing(
+                        plan,
+                        " mat " + number,
+                        format,
+                        SheetView.of(mats.get(number - 1), plan.build().folds()))
                 : ResponseEntity.notFound().build();
     }
 

@@ -39,6 +39,47 @@ public final class SheetView {
         return new Scene("Sheet", box, new Scene.Room(8, 8, 8, 8), true, marks);
     }
 
+    /** The same with the folds of its parts, as machines score them. */
+    public static Scene of(SheetPlan plan, List<Fold> folds) {
+        Scene scene = of(plan);
+        List<Mark> marks = new ArrayList<>(scene.marks());
+        for (Laid laid : plan.laid()) {
+            Part part = laid.blank().demand().part();
+            marks.addAll(folds(part, cutLine(part, laid), laid.blank().turned() ? 1 : 0, folds));
+        }
+        return new Scene(scene.title(), scene.extent(), scene.room(), scene.toScale(), marks);
+    }
+
+    /** The folds of a part that lies turned by so many quarters with its outline as it is given. */
+    private static List<Mark> folds(Part part, Outline lies, int quarters, List<Fold> folds) {
+        Box own = part.outline().bounds();
+        Point a = turned(new Point(own.left(), own.bottom()), quarters);
+        Point b = turned(new Point(own.right(), own.top()), quarters);
+        double dx = lies.bounds().left() - Math.min(a.x(), b.x());
+        double dy = lies.bounds().bottom() - Math.min(a.y(), b.y());
+        return folds.stream()
+                .filter(f -> f.part().equals(part.id()))
+                .<Mark>map(f -> new Mark.Line(
+                        List.of(
+                                turned(f.from(), quarters).plus(dx, dy),
+                                turned(f.to(), quarters).plus(dx, dy)),
+                        crease(f)))
+                .toList();
+    }
+
+    private static Point turned(Point p, int quarters) {
+        return switch (Math.floorMod(quarters, 4)) {
+            case 1 -> new Point(-p.y(), p.x());
+            case 2 -> new Point(-p.x(), -p.y());
+            case 3 -> new Point(p.y(), -p.x());
+            default -> p;
+        };
+    }
+
+    private static Meaning crease(Fold fold) {
+        return fold.crease() == Fold.Crease.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY;
+    }
+
     private static void blank(Laid laid, List<Mark> marks) {
         Demand demand = laid.blank().demand();
         Outline rect = Outline.sheet(laid.width(), laid.height()).placed(Placement.at(laid.x(), laid.y()));
@@ -99,6 +140,16 @@ public final class SheetView {
         return new Scene("Mat", sheet.bounds(), new Scene.Room(8, 8, 8, 8), true, marks);
     }
 
+    /** The same with the folds of its parts. */
+    public static Scene of(MatPlan plan, List<Fold> folds) {
+        Scene scene = of(plan);
+        List<Mark> marks = new ArrayList<>(scene.marks());
+        for (MatPlan.Nested n : plan.parts()) {
+            marks.addAll(folds(n.demand().part(), n.outline(), n.quarters(), folds));
+        }
+        return new Scene(scene.title(), scene.extent(), scene.room(), scene.toScale(), marks);
+    }
+
     /** A sheet at one stroke: the piece in hand with what is still to be cut from it, and where the blade goes. */
     public static Scene of(SheetPlan plan, TrimmerProgram.Stroke stroke) {
         List<Mark> marks = new ArrayList<>();
@@ -135,9 +186,7 @@ public final class SheetView {
         marks.add(new Mark.Area(part.outline(), new Fill.Empty(), Meaning.CUT, Optional.of(part.owner())));
         folds.stream()
                 .filter(f -> f.part().equals(part.id()))
-                .forEach(f -> marks.add(new Mark.Line(
-                        List.of(f.from(), f.to()),
-                        f.crease() == Fold.Crease.MOUNTAIN ? Meaning.MOUNTAIN : Meaning.VALLEY)));
+                .forEach(f -> marks.add(new Mark.Line(List.of(f.from(), f.to()), crease(f))));
         return new Scene(part.name(), part.outline().bounds(), Scene.Room.NONE, true, marks);
     }
 

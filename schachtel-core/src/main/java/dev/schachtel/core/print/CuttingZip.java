@@ -47,17 +47,20 @@ public final class CuttingZip {
         put("cut-list.csv", CutListCsv.write(plan, units));
         put("trimmer-program.pdf", ProgramPdf.write(build.spec().name(), plan, units));
         put("parts.pdf", SheetPdf.write(build));
+        put("sheets.pdf", SheetPdf.sheets(build.spec().name(), plan, units));
+        put("cut-list.pdf", ListPdf.cutList(build.spec().name(), plan, units));
+        put("shopping-list.pdf", ListPdf.shopping(build.spec().name(), plan, units));
         Map<PartId, String> letters = build.letters();
         for (Part part : build.parts()) {
             drawing("parts/" + letters.get(part.id()), SheetView.of(part, build.folds()));
         }
         int number = 1;
         for (SheetPlan sheet : plan.numbered()) {
-            drawing("sheets/sheet-" + number++, SheetView.of(sheet));
+            drawing("sheets/sheet-" + number++, SheetView.of(sheet, build.folds()));
         }
         int mat = 1;
         for (MatPlan sheet : plan.mats().sheets()) {
-            drawing("mats/mat-" + mat++, SheetView.of(sheet));
+            drawing("mats/mat-" + mat++, SheetView.of(sheet, build.folds()));
         }
     }
 

@@ -16,6 +16,7 @@ import dev.schachtel.core.shape.Segment;
  * without two corners at one place, arcs of circles as bulges, arcs of ellipses flattened to 0.005 mm. Accurate to 0.0001 mm.
  */
 public final class DxfFile {
+    private static final String LETTERS = "LETTERS";
     private final StringBuilder out = new StringBuilder();
 
     private DxfFile() {}
@@ -34,18 +35,32 @@ public final class DxfFile {
         section("TABLES");
         List<Meaning> layers =
                 contours.stream().map(Contours.Contour::meaning).distinct().toList();
-        pair(0, "TABLE").pair(2, "LAYER").pair(70, "" + layers.size());
+        List<Letters> letters = Letters.of(scene);
+        pair(0, "TABLE").pair(2, "LAYER").pair(70, "" + (layers.size() + (letters.isEmpty() ? 0 : 1)));
+        if (!letters.isEmpty()) {
+            layer(LETTERS, "8");
+        }
         for (Meaning layer : layers) {
-            pair(0, "LAYER")
-                    .pair(2, layer.name())
-                    .pair(70, "0")
-                    .pair(62, colour(layer))
-                    .pair(6, "CONTINUOUS");
+            layer(layer.name(), colour(layer));
         }
         pair(0, "ENDTAB").pair(0, "ENDSEC");
         section("ENTITIES");
         contours.forEach(this::entity);
+        letters.forEach(this::text);
         return pair(0, "ENDSEC").pair(0, "EOF").out.toString();
+    }
+
+    private void layer(String name, String colour) {
+        pair(0, "LAYER").pair(2, name).pair(70, "0").pair(62, colour).pair(6, "CONTINUOUS");
+    }
+
+    private void text(Letters l) {
+        pair(0, "TEXT")
+                .pair(8, LETTERS)
+                .pair(10, number(l.at().x()))
+                .pair(20, number(l.at().y()))
+                .pair(40, number(Letters.HIGH))
+                .pair(1, l.words());
     }
 
     private static String colour(Meaning layer) {

@@ -8,11 +8,13 @@ import dev.schachtel.core.outlines.Contours;
 import dev.schachtel.core.shape.Point;
 
 /**
- * A scene as HPGL for cutters that plot: 40 units a millimetre, so accurate to 0.0125 mm; pen 1 cuts, pen 2 scores. Lines
- * that only show something are left out.
+ * A scene as HPGL for cutters that plot: 40 units a millimetre, so accurate to 0.0125 mm; pen 1 cuts, pen 2 scores, pen 3
+ * writes. Lines that only show something are left out.
  */
 public final class HpglFile {
     private static final double UNITS_A_MM = 40;
+    /** Ends what is written. */
+    private static final String END = "\u0003;\n";
 
     private HpglFile() {}
 
@@ -38,6 +40,15 @@ public final class HpglFile {
                 out.append(',').append(at(points.get(0), scene));
             }
             out.append(";\n");
+        }
+        List<Letters> letters = Letters.of(scene);
+        if (!letters.isEmpty()) {
+            out.append("SP3;\n");
+            letters.forEach(l -> out.append("PU")
+                    .append(at(l.at(), scene))
+                    .append(";LB")
+                    .append(l.words())
+                    .append(END));
         }
         return out.append("PU;SP0;\n").toString();
     }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -13,13 +14,17 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Box;
 
 /**
- * Every part at 1:1, one page each, with a checking ruler of 100 mm and the words to print at 100 %. Pages are A4, or
+ * Every part at 1:1, low ones together on a page, with a checking ruler of 100 mm and the words to print at 100 %; sheets
+ * likewise. Pages are A4, or
  * letter for a card in inches; a larger part is tiled over several, with corner marks and 10 mm of overlap.
  */
 public final class SheetPdf {
@@ -29,26 +34,53 @@ public final class SheetPdf {
     private static final double MARGIN = 12;
     private static final double FOOT = 26;
     private static final double OVERLAP = 10;
-    private final Build build;
-    private final Units units;
+    /** Parts up to this high, in mm, share a page. */
+    private static final double LOW = 30;
+    /** Room for the words under a part that shares a page. */
+    private static final double WORDS = 9;
 
+    private static final double GAP = 6;
+
+    private final Units units;
     private final PDDocument document;
     private final PdfFont font;
 
-    private SheetPdf(Build build, PDDocument document) throws IOException {
-        this.build = build;
-        this.units = build.spec().units();
+    private SheetPdf(Units units, PDDocument document) throws IOException {
+        this.units = units;
         this.document = document;
         this.font = PdfFont.of(document);
     }
 
+    /** What is drawn on pages of its own: a scene in millimetres with the line under it. */
+    private record Piece(Scene scene, String head) {}
+
+    /** Every part of a card. */
     public static byte[] write(Build build) {
+        Map<PartId, String> letters = build.letters();
+        Units units = build.spec().units();
+        List<Piece> pieces = build.parts().stream()
+                .map(p -> new Piece(SheetView.of(p, build.folds()), head(p, letters, units)))
+                .toList();
+        return written(build.spec().name() + ", parts at 1:1", units, pieces);
+    }
+
+    /** Every sheet of a cut plan with what is cut from it. */
+    public static byte[] sheets(String title, CutPlan plan, Units units) {
+        List<Piece> pieces = new ArrayList<>();
+        for (SheetPlan sheet : plan.numbered()) {
+            pieces.add(new Piece(SheetView.of(sheet), "Sheet " + (pieces.size() + 1)));
+        }
+        return written(title + ", sheets at 1:1", units, pieces);
+    }
+
+    private static byte[] written(String title, Units units, List<Piece> pieces) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(build.spec().name() + ", parts at 1:1");
-            SheetPdf pages = new SheetPdf(build, document);
-            for (Part part : build.parts()) {
-                pages.page(part);
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentCatalog().setLanguage("en");
+            new SheetPdf(units, document).all(pieces);
+            if (document.getNumberOfPages() == 0) {
+                document.addPage(new PDPage(units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4));
             }
             document.save(out);
         } catch (IOException e) {
@@ -57,10 +89,54 @@ public final class SheetPdf {
         return out.toByteArray();
     }
 
-    private void page(Part part) throws IOException {
-        Scene scene = SheetView.of(part, build.folds());
-        Box box = scene.extent();
-        PDRectangle usual = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
+    private void all(List<Piece> pieces) throws IOException {
+        List<Piece> low = pieces.stream().filter(this::sharesAPage).toList();
+        for (Piece piece : pieces) {
+            if (low.size() < 2 || !low.contains(piece)) {
+                page(piece);
+            }
+        }
+        if (low.size() > 1) {
+            shared(low);
+        }
+    }
+
+    private PDRectangle usual() {
+        return units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
+    }
+
+    private boolean sharesAPage(Piece piece) {
+        Box box = piece.scene.extent();
+        return box.height() <= LOW && (box.width() + 2 * MARGIN) * POINT <= usual().getWidth();
+    }
+
+    /** One under the other from the top, as many as a page holds. */
+    private void shared(List<Piece> low) throws IOException {
+        PDRectangle size = usual();
+        double top = size.getHeight() / POINT - MARGIN;
+        int at = 0;
+        while (at < low.size()) {
+            PDPage page = new PDPage(size);
+            document.addPage(page);
+            try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
+                double y = top;
+                while (at < low.size() && y - low.get(at).scene.extent().height() - WORDS >= FOOT) {
+                    Piece piece = low.get(at++);
+                    Box box = piece.scene.extent();
+                    y -= box.height();
+                    new PdfInk(ink, new PdfInk.Shift(MARGIN - box.left(), y - box.bottom())).draw(piece.scene);
+                    text(ink, MARGIN, y - 4.5, 9, piece.head);
+                    y -= WORDS + GAP;
+                }
+                ruler(ink);
+                text(ink, MARGIN, 15, 9, PRINT);
+            }
+        }
+    }
+
+    private void page(Piece piece) throws IOException {
+        Box box = piece.scene.extent();
+        PDRectangle usual = usual();
         PDRectangle lying = new PDRectangle(usual.getHeight(), usual.getWidth());
         PDRectangle size = fits(box, usual) || !fits(box, lying) && box.height() >= box.width() ? usual : lying;
         double wide = size.getWidth() / POINT - 2 * MARGIN;
@@ -72,7 +148,7 @@ public final class SheetPdf {
                 Tile tile = new Tile(column, row, columns, rows);
                 double left = columns == 1 ? (wide - box.width()) / 2 : -column * (wide - OVERLAP);
                 double foot = rows == 1 ? high - box.height() : -row * (high - OVERLAP);
-                tile(part, size, tile, new PdfInk.Shift(MARGIN + left - box.left(), FOOT + foot - box.bottom()));
+                tile(piece, size, tile, new PdfInk.Shift(MARGIN + left - box.left(), FOOT + foot - box.bottom()));
             }
         }
     }
@@ -94,7 +170,7 @@ public final class SheetPdf {
         return length <= page ? 1 : (int) Math.ceil((length - OVERLAP) / (page - OVERLAP));
     }
 
-    private void tile(Part part, PDRectangle size, Tile tile, PdfInk.Shift shift) throws IOException {
+    private void tile(Piece piece, PDRectangle size, Tile tile, PdfInk.Shift shift) throws IOException {
         PDPage page = new PDPage(size);
         document.addPage(page);
         try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
@@ -107,13 +183,13 @@ public final class SheetPdf {
                 ink.addRect(left, foot, wide, high);
                 ink.clip();
             }
-            new PdfInk(ink, shift).draw(SheetView.of(part, build.folds()));
+            new PdfInk(ink, shift).draw(piece.scene);
             ink.restoreGraphicsState();
             if (!tile.isAll()) {
                 marks(ink, left, foot, wide, high);
             }
             ruler(ink);
-            text(ink, MARGIN, 20, 9, head(part));
+            text(ink, MARGIN, 20, 9, piece.head);
             text(ink, MARGIN, 15, 9, tile.isAll() ? PRINT : PRINT + " " + where(tile));
         }
     }
@@ -141,11 +217,11 @@ public final class SheetPdf {
 
     private static final String PRINT = "Print at 100 %, never \"fit to page\". Check: the ruler below is 100 mm long.";
 
-    private String head(Part part) {
-        String letter = build.letters().getOrDefault(part.id(), "");
-        return letter + "  " + part.name() + ", " + units.show(part.form().width()) + " x "
-                + units.show(part.form().height()) + " " + units.sign() + ", "
-                + part.material().name() + ", " + part.perCard() + " for each card";
+    private static String head(Part part, Map<PartId, String> letters, Units units) {
+        return letters.getOrDefault(part.id(), "") + "  " + part.name() + ", "
+                + units.show(part.form().width()) + " x "
+                + units.show(part.form().height()) + " " + units.sign()
+                + ", " + part.material().name() + ", " + part.perCard() + " for each card";
     }
 
     private void ruler(PDPageContentStream ink) throws IOException {

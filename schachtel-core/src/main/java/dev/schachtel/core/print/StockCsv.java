@@ -28,7 +28,7 @@ import dev.schachtel.core.model.RefusedException;
 
 /**
  * The drawer as comma separated values (RFC 4180): one line a sheet, offcut, roll or die; sizes in millimetres, prices in
- * hundredths. A die has its shape in the column of the material and the distance of its stitches from the edge in that of
+ * hundredths. No text begins as a formula does. A die has its shape in the column of the material and the distance of its stitches from the edge in that of
  * what is left; a list without dies leaves the register as it is. At most {@value #MOST} lines are read.
  */
 public final class StockCsv {
@@ -108,8 +108,17 @@ public final class StockCsv {
                 "",
                 d.stitched().isZero() ? "" : mm(d.stitched()),
                 "",
-                d.name(),
-                d.set());
+                harmless(d.name()),
+                harmless(d.set()));
+    }
+
+    /** A text that a spreadsheet would take for a formula stands behind an apostrophe, which reading takes off again. */
+    private static String harmless(String text) {
+        return text.matches("(?s)[=+@\\-\t\r'].*") ? "'" + text : text;
+    }
+
+    private static String plain(String text) {
+        return text.matches("(?s)'[=+@\\-\t\r'].*") ? text.substring(1) : text;
     }
 
     /**
@@ -176,11 +185,11 @@ public final class StockCsv {
         String stitched = row.get("left mm");
         return new Die(
                 id,
-                row.get("name"),
+                plain(row.get("name")),
                 shape,
                 width,
                 height,
-                row.get("set"),
+                plain(row.get("set")),
                 stitched.isBlank() ? Length.ZERO : length(row, "left mm"));
     }
 

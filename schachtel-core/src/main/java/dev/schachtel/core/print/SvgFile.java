@@ -2,6 +2,7 @@ package dev.schachtel.core.print;
 
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 import dev.schachtel.core.drawing.Meaning;
@@ -53,6 +54,18 @@ public final class SvgFile {
                 .append(">\n")
                 .append(content)
                 .append("</g>\n"));
+        List<Letters> letters = Letters.of(scene);
+        if (!letters.isEmpty()) {
+            out.append("<g id=\"letters\" font-family=\"sans-serif\" font-size=\"" + path.number(Letters.HIGH)
+                    + "\" text-anchor=\"middle\">\n");
+            for (Letters l : letters) {
+                String[] at = path.point(l.at()).split("[ ,]+");
+                out.append("<text x=\"" + at[0] + "\" y=\"" + at[1] + "\">")
+                        .append(SvgText.escape(l.words()))
+                        .append("</text>\n");
+            }
+            out.append("</g>\n");
+        }
         return out.append("</svg>\n").toString();
     }
 

@@ -16,6 +16,7 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.files.WorkshopFile;
@@ -97,8 +98,18 @@ class FilesTest {
         Files.write(pdf, SheetPdf.write(plan.build()));
         String text = run("pdftotext", "-layout", pdf.toString(), "-");
         assertThat(text).contains("Print at 100 %").contains("100 mm").contains("Front panel, 3 1/4 x 8 1/4 in");
-        assertThat(run("pdfinfo", pdf.toString()))
-                .contains("Pages:           " + plan.build().parts().size());
+        List<Part> low = plan.build().parts().stream()
+                .filter(p -> SheetView.of(p, plan.build().folds()).extent().height() <= 30)
+                .toList();
+        int pages = Integer.parseInt(run("pdfinfo", pdf.toString()).replaceAll("(?s).*Pages: +(\\d+).*", "$1"));
+        assertThat(low).hasSizeGreaterThan(3);
+        assertThat(pages)
+                .isBetween(
+                        plan.build().parts().size() - low.size() + 1,
+                        plan.build().parts().size() - 2);
+        for (Part part : plan.build().parts()) {
+            assertThat(text.replaceAll("\\s+", " ")).contains(part.name() + ", ");
+        }
         Path svg = dir.resolve("page.svg");
         run("pdftocairo", "-svg", "-f", "2", "-l", "2", pdf.toString(), svg.toString());
         double longest = 0;
@@ -112,6 +123,28 @@ class FilesTest {
         assertThat(longest * 25.4 / 72).isCloseTo(100, within(0.05));
     }
 
+    /** What is on paper is what is in the plan: every part with its letter and count, every sheet at its size. */
+    @Test
+    void theListsOnPaperHoldTheWholePlan() throws Exception {
+        Path pdf = dir.resolve("list.pdf");
+        Files.write(pdf, ListPdf.cutList("Station", plan.cutting(), Units.INCH));
+        String text = run("pdftotext", "-layout", pdf.toString(), "-").replaceAll("\\s+", " ");
+        plan.cutting().demands().forEach(d -> assertThat(text)
+                .contains(d.letter() + " " + d.part().name() + ": " + d.count() + " of "));
+        Files.write(pdf, ListPdf.shopping("Station", plan.cutting(), Units.INCH));
+        assertThat(run("pdftotext", "-layout", pdf.toString(), "-")).contains("Nothing: the drawer holds all");
+        var bare = TestCards.WORKSHOP.with(List.of(), List.of(), TestCards.WORKSHOP.tools());
+        var without = dev.schachtel.core.plan.Planner.withoutRemedies(
+                TestCards.upperStation().spec(), bare);
+        Files.write(pdf, ListPdf.shopping("Station", without.cutting(), Units.INCH));
+        assertThat(run("pdftotext", "-layout", pdf.toString(), "-"))
+                .contains("no sheet of it in the drawer")
+                .contains(" m missing");
+        Files.write(pdf, SheetPdf.sheets("Station", plan.cutting(), Units.INCH));
+        assertThat(run("pdftotext", "-layout", pdf.toString(), "-"))
+                .contains("Sheet 1", "Sheet " + plan.cutting().numbered().size(), "neighbours overlap by 10 mm");
+    }
+
     /** Names come from telephones, with their own quotes, and from all over Europe; a foreign reader gets them back. */
     @Test
     void everyPdfHasItsLettersWithIt() throws Exception {
@@ -120,6 +153,9 @@ class FilesTest {
         List<byte[]> documents = List.of(
                 SheetPdf.write(card),
                 ProgramPdf.write(name, plan.cutting(), Units.MM),
+                ListPdf.cutList(name, plan.cutting(), Units.MM),
+                ListPdf.shopping(name, plan.cutting(), Units.INCH),
+                SheetPdf.sheets(name, plan.cutting(), Units.MM),
                 BookletPdf.write(name, name, List.of(), Units.MM));
         for (byte[] document : documents) {
             Path pdf = dir.resolve("names.pdf");
@@ -129,7 +165,7 @@ class FilesTest {
             assertThat(fonts).isNotEmpty().allMatch(f -> f.matches(".*Identity-H +yes +yes +yes.*"));
         }
         Path pdf = dir.resolve("booklet.pdf");
-        Files.write(pdf, documents.get(2));
+        Files.write(pdf, documents.get(documents.size() - 1));
         assertThat(run("pdftotext", "-layout", pdf.toString(), "-")).contains(name);
         Files.write(pdf, BookletPdf.write("tab\tand 漢", "line\nbreak", List.of(), Units.MM));
         assertThat(run("pdftotext", "-layout", pdf.toString(), "-"))
@@ -160,6 +196,64 @@ class FilesTest {
         assertThat(said.lines())
                 .startsWith("faults 0 AC1009", "CUT 60.325 60.325")
                 .endsWith("CUT 82.550 209.550");
+    }
+
+    /** Every fold of every part lies on its sheet where the part does, square and inside; every letter is there to be read. */
+    @Test
+    void sheetsHaveTheFoldsAndLettersOfTheirParts() throws Exception {
+        int folds = 0;
+        for (String file : TestCards.files()) {
+            var card = dev.schachtel.core.plan.Planner.withoutRemedies(
+                    TestCards.of(file).spec(), TestCards.WORKSHOP);
+            var all = card.build().folds();
+            for (var sheet : card.cutting().numbered()) {
+                var scene = SheetView.of(sheet, all);
+                List<Mark.Line> lines = scene.marks().stream()
+                        .filter(Mark.Line.class::isInstance)
+                        .map(Mark.Line.class::cast)
+                        .toList();
+                long due = sheet.laid().stream()
+                        .flatMap(l -> all.stream().filter(f -> f.part()
+                                .equals(l.blank().demand().part().id())))
+                        .count();
+                assertThat(lines).as(file).hasSize((int) due);
+                folds += lines.size();
+                for (Mark.Line line : lines) {
+                    var a = line.points().get(0);
+                    var b = line.points().get(1);
+                    assertThat(sheet.laid()).as(file).anyMatch(l -> List.of(a, b).stream()
+                            .allMatch(p -> holds(l, p)));
+                }
+            }
+        }
+        assertThat(folds).isGreaterThan(20);
+        var sheet = plan.cutting().numbered().get(0);
+        var scene = SheetView.of(sheet, plan.build().folds());
+        Path dxf = dir.resolve("sheet.dxf");
+        Files.writeString(dxf, DxfFile.write(scene));
+        String said = run(
+                "/usr/bin/python3",
+                "-c",
+                "import sys, ezdxf; doc = ezdxf.readfile(sys.argv[1]); print('faults', len(doc.audit().errors));"
+                        + " [print(e.dxf.text) for e in doc.modelspace() if e.dxftype() == 'TEXT']",
+                dxf.toString());
+        assertThat(said).contains("faults 0");
+        for (var laid : sheet.laid()) {
+            String words = laid.blank().demand().letter() + " "
+                    + laid.blank().demand().part().id();
+            assertThat(said).contains(words);
+            assertThat(SvgFile.write(scene)).contains(">" + words + "</text>");
+            assertThat(HpglFile.write(scene)).contains("LB" + words + "\u0003;");
+        }
+    }
+
+    private static boolean holds(dev.schachtel.core.cutting.Laid laid, dev.schachtel.core.shape.Point p) {
+        double x = laid.x().nanometres() / 1e6;
+        double y = laid.y().nanometres() / 1e6;
+        return p.x() > x - 0.01
+                && p.x() < x + laid.width().nanometres() / 1e6 + 0.01
+                && p.y() > y - 0.01
+                && p.y() < y + laid.height().nanometres() / 1e6 + 0.01;
     }
 
     /** Counted and measured by another reader, for every part of the card. */

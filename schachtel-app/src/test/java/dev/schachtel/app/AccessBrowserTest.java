@@ -1,0 +1,146 @@
+package dev.schachtel.app;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+
+import dev.schachtel.app.store.StoredCard;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+/** Every page for every hand: rules of access and no sideways scrolling at three widths, and focus that stays. */
+class AccessBrowserTest extends InBrowser {
+    private static final List<int[]> SIZES = List.of(new int[] {1280, 800}, new int[] {900, 800}, new int[] {390, 800});
+
+    AccessBrowserTest(RunningApp app) {
+        super(app);
+    }
+
+    static Stream<String> pages() {
+        return Stream.of(
+                "/",
+                "/?sought=nothing+of+this+name",
+                "/new",
+                "/stock?pick=slate-300",
+                "/stock?part=dies&pick=new",
+                "/stock?part=tools",
+                "/cards/11/brief",
+                "/cards/11/structure",
+                "/cards/11/decorate",
+                "/cards/11/cut",
+                "/cards/11/build",
+                "/cards/999999/build");
+    }
+
+    @ParameterizedTest
+    @MethodSource("pages")
+    void keepsToTheRulesAtEveryWidth(String path) {
+        page.navigate(app.address() + path);
+        for (int[] size : SIZES) {
+            page.setViewportSize(size[0], size[1]);
+            keepsToTheRules(path + " at " + size[0]);
+            Object wide = page.evaluate("document.documentElement.scrollWidth");
+            assertTrue(((Number) wide).intValue() <= size[0], path + " is " + wide + " wide at " + size[0]);
+        }
+    }
+
+    private void keepsToTheRules(String what) {
+        List<String> violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa")).analyze().getViolations().stream()
+                        .map(r -> r.getId() + ": "
+                                + r.getNodes().stream()
+                                        .map(n -> String.valueOf(n.getTarget()))
+                                        .limit(3)
+                                        .toList())
+                        .toList();
+        assertEquals(List.of(), violations, what);
+    }
+
+    @Test
+    void menusAndDialogsKeepToTheRules() {
+        page.navigate(app.address() + "/cards/11/structure");
+        page.locator(".which summary").click();
+        keepsToTheRules("menu of the card");
+        page.locator("[data-keys]").click();
+        assertThat(page.locator("#keys")).isVisible();
+        keepsToTheRules("keys");
+        page.keyboard().press("Escape");
+        page.getByText("+ Add").click();
+        keepsToTheRules("what can be added");
+        page.navigate(app.address() + "/");
+        page.locator(".card-tile summary").first().click();
+        keepsToTheRules("menu of a tile");
+    }
+
+    private void holdsFocus(Locator on, String after) {
+        on.focus();
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> page.evaluate("String(document.querySelector('#seen [name=version]')?.value)")
+                .equals(after));
+        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("document.activeElement !== document.body")));
+    }
+
+    /** Whatever was pressed has the focus in the page that answers, or the heading of its region where it is gone. */
+    @Test
+    void focusStaysWhereTheHandIs() {
+        StoredCard card = app.cards().create(RunningApp.demo("upper-station.json"), "test");
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=car");
+        long version = card.version();
+        holdsFocus(page.locator("button[aria-label^='more: Run']").first(), "" + (version + 1));
+        assertThat(page.locator("button[aria-label^='more: Run']").first()).isFocused();
+        holdsFocus(page.locator("#undo button"), "" + (version + 2));
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=car");
+        page.getByText("Remove", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))
+                .first()
+                .focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".sel h2")).not().hasText("Car");
+        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("document.activeElement !== document.body")));
+        assertThat(page.locator("#told")).not().isEmpty();
+    }
+
+    /** Letters act on the page and its drawings, not on whatever has the focus; and they can be switched off. */
+    @Test
+    void singleKeysActWhereTheyShould() {
+        page.navigate(app.address() + "/cards/11/structure?select=car");
+        page.keyboard().press("3");
+        assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
+        page.locator("#undo + form button, .button").first().focus();
+        page.locator(".sel button").first().focus();
+        page.keyboard().press("1");
+        assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
+        page.locator("#drawing").focus();
+        page.keyboard().press("1");
+        assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
+        page.locator(".which summary").click();
+        page.locator("[data-keys]").click();
+        page.locator("#letters").uncheck();
+        page.keyboard().press("Escape");
+        page.reload();
+        page.locator("#drawing").focus();
+        page.keyboard().press("3");
+        assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
+        page.keyboard().press("Tab");
+        page.locator(".which summary").click();
+        page.locator("[data-keys]").click();
+        assertThat(page.locator("#letters")).not().isChecked();
+        page.locator("#letters").check();
+    }
+
+    @Test
+    void theContentIsOneKeyAway() {
+        page.navigate(app.address() + "/cards/11/cut");
+        page.keyboard().press("Tab");
+        assertThat(page.locator(".skip")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("main")).isFocused();
+    }
+}

@@ -1,0 +1,123 @@
+package dev.schachtel.core.print;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+import dev.schachtel.core.cutting.CutPlan;
+import dev.schachtel.core.cutting.Demand;
+import dev.schachtel.core.cutting.LinearPlan;
+import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
+
+/** What is cut, by material with boxes to tick, and what has to be bought first; on paper for the bench and the shop. */
+public final class ListPdf {
+    private static final double MARGIN = 16;
+    private static final double LINE = 5.6;
+    private static final String TICK = "[ ]  ";
+
+    private final CutPlan plan;
+    private final Units units;
+
+    private ListPdf(CutPlan plan, Units units) {
+        this.plan = plan;
+        this.units = units;
+    }
+
+    /** The cut list: every part with its letter, size, how many, and how it is cut. */
+    public static byte[] cutList(String title, CutPlan plan, Units units) {
+        return document(title + ", cut list", units, new ListPdf(plan, units)::parts);
+    }
+
+    /** The shopping list: sheets and rolls that the drawer lacks. */
+    public static byte[] shopping(String title, CutPlan plan, Units units) {
+        return document(title + ", shopping list", units, new ListPdf(plan, units)::shopping);
+    }
+
+    /** Writes the lines of a list. */
+    private interface Lines {
+        void write(PdfPaper paper) throws IOException;
+    }
+
+    private static byte[] document(String title, Units units, Lines lines) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentCatalog().setLanguage("en");
+            PDRectangle size = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
+            try (PdfPaper paper = new PdfPaper(document, PdfFont.of(document), size, MARGIN, LINE)) {
+                paper.heading(15, title);
+                lines.write(paper);
+            }
+            document.save(out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private void parts(PdfPaper paper) throws IOException {
+        Map<String, List<Demand>> materials = new LinkedHashMap<>();
+        plan.demands().forEach(d -> materials
+                .computeIfAbsent(d.part().material().name(), m -> new ArrayList<>())
+                .add(d));
+        for (Map.Entry<String, List<Demand>> material : materials.entrySet()) {
+            paper.down(LINE / 2);
+            paper.heading(12, material.getKey());
+            for (Demand d : material.getValue()) {
+                paper.line(10, TICK + part(d));
+            }
+        }
+    }
+
+    private String part(Demand d) {
+        return d.letter() + "  " + d.part().name() + ": " + d.count() + " of "
+                + size(d.part().form().width(), d.part().form().height()) + ", "
+                + d.part().method().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private String size(Length width, Length height) {
+        return units.show(width) + " × " + units.show(height) + " " + units.sign();
+    }
+
+    private void shopping(PdfPaper paper) throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (MaterialPlan m : plan.materials()) {
+            Map<String, Integer> sheets = new LinkedHashMap<>();
+            m.sheets().stream()
+                    .filter(s -> !s.inStock())
+                    .forEach(s -> sheets.merge(size(s.sheet().width(), s.sheet().height()), 1, Integer::sum));
+            sheets.forEach((size, n) -> lines.add(
+                    n + (n == 1 ? " sheet of " : " sheets of ") + m.material().name() + ", " + size));
+            if (m.sheets().isEmpty() && !m.unplaced().isEmpty()) {
+                lines.add(m.material().name() + ": no sheet of it in the drawer");
+            }
+        }
+        for (LinearPlan r : plan.rolls()) {
+            if (!r.enough()) {
+                lines.add(String.format(
+                        Locale.ROOT,
+                        "%s%s, %.2f m missing",
+                        r.newRolls() == 0 ? "" : r.newRolls() == 1 ? "1 roll of " : r.newRolls() + " rolls of ",
+                        r.material().name(),
+                        r.missing().nanometres() / 1e9));
+            }
+        }
+        paper.down(LINE / 2);
+        if (lines.isEmpty()) {
+            paper.line(11, "Nothing: the drawer holds all that the card takes.");
+        }
+        for (String line : lines) {
+            paper.line(11, TICK + line);
+        }
+    }
+}
