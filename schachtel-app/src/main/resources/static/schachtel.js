@@ -53,9 +53,9 @@
   });
   document.addEventListener("htmx:afterSettle", () => {
     if (!held || document.activeElement !== document.body) { held = null; return; }
-    const same = $$(held.tag).filter((e) => sign(e) === held.sign);
-    const region = held.regions.map((id) => document.getElementById(id)).find(Boolean) || $("main");
-    const to = same[held.nth] || same[0] || $("h1, h2, h3", region) || region;
+    const same = $$(held.tag).filter((e) => sign(e) === held.sign && !e.disabled);
+    const headings = held.regions.map((id) => $(`#${id} :is(h1, h2, h3)`));
+    const to = same[held.nth] || same[0] || headings.find(Boolean) || $("main h1") || $("main");
     held = null;
     if (!to.matches("a, button, input, select, textarea, summary, [tabindex]")) to.setAttribute("tabindex", "-1");
     to.focus({ preventScroll: true });

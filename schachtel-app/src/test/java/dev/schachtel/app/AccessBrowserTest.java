@@ -36,8 +36,7 @@ class AccessBrowserTest extends InBrowser {
                 "/cards/11/structure",
                 "/cards/11/decorate",
                 "/cards/11/cut",
-                "/cards/11/build",
-                "/cards/999999/build");
+                "/cards/11/build");
     }
 
     @ParameterizedTest
@@ -80,11 +79,12 @@ class AccessBrowserTest extends InBrowser {
         keepsToTheRules("menu of a tile");
     }
 
-    private void holdsFocus(Locator on, String after) {
+    private void holdsFocus(Locator on) {
+        Locator version = page.locator("#seen [name=version]");
+        String before = version.getAttribute("value");
         on.focus();
         page.keyboard().press("Enter");
-        page.waitForCondition(() -> page.evaluate("String(document.querySelector('#seen [name=version]')?.value)")
-                .equals(after));
+        assertThat(version).not().hasAttribute("value", before);
         page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("document.activeElement !== document.body")));
     }
 
@@ -93,10 +93,9 @@ class AccessBrowserTest extends InBrowser {
     void focusStaysWhereTheHandIs() {
         StoredCard card = app.cards().create(RunningApp.demo("upper-station.json"), "test");
         page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=car");
-        long version = card.version();
-        holdsFocus(page.locator("button[aria-label^='more: Run']").first(), "" + (version + 1));
+        holdsFocus(page.locator("button[aria-label^='more: Run']").first());
         assertThat(page.locator("button[aria-label^='more: Run']").first()).isFocused();
-        holdsFocus(page.locator("#undo button"), "" + (version + 2));
+        holdsFocus(page.locator("#undo button"));
         page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=car");
         page.getByText("Remove", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))
                 .first()

@@ -153,6 +153,10 @@ class BrowserTest extends InBrowser {
                 .fill("2 1/2");
         assertThat(second.locator("#notice")).containsText("Changed elsewhere");
         second.getByText("Take mine").click();
+        assertThat(second.locator("h1")).hasText("Changed in both windows");
+        second.getByText("Mine:").click();
+        second.getByText("Put it together").click();
+        second.waitForURL("**/structure");
         second.navigate(at);
         assertThat(second.getByLabel("Diameter", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("2 1/2");
