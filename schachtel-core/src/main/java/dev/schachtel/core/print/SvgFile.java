@@ -54,19 +54,25 @@ public final class SvgFile {
                 .append(">\n")
                 .append(content)
                 .append("</g>\n"));
-        List<Letters> letters = Letters.of(scene);
-        if (!letters.isEmpty()) {
-            out.append("<g id=\"letters\" font-family=\"sans-serif\" font-size=\"" + path.number(Letters.HIGH)
-                    + "\" text-anchor=\"middle\">\n");
-            for (Letters l : letters) {
-                String[] at = path.point(l.at()).split("[ ,]+");
-                out.append("<text x=\"" + at[0] + "\" y=\"" + at[1] + "\">")
-                        .append(SvgText.escape(l.words()))
-                        .append("</text>\n");
-            }
-            out.append("</g>\n");
-        }
+        letters(scene, path, out);
         return out.append("</svg>\n").toString();
+    }
+
+    private static void letters(Scene scene, PathData path, StringBuilder out) {
+        List<Letters> letters = Letters.of(scene);
+        if (letters.isEmpty()) {
+            return;
+        }
+        out.append("<g id=\"letters\" font-family=\"sans-serif\" font-size=\"")
+                .append(path.number(Letters.HIGH))
+                .append("\" text-anchor=\"middle\">\n");
+        for (Letters l : letters) {
+            String[] at = path.point(l.at()).split("[ ,]+");
+            out.append("<text x=\"" + at[0] + "\" y=\"" + at[1] + "\">")
+                    .append(SvgText.escape(l.words()))
+                    .append("</text>\n");
+        }
+        out.append("</g>\n");
     }
 
     private static StringBuilder group(Map<Meaning, StringBuilder> groups, Meaning meaning) {
