@@ -92,6 +92,9 @@ class CardsController {
 
     @PostMapping("/cards/{id}/rename")
     String rename(@PathVariable long id, @RequestParam String name) {
+        if (name.isBlank()) {
+            throw new RefusedException("name", "a card needs a name");
+        }
         StoredCard card = cards.load(id);
         cards.change(new Change(id, card.version(), card.revision(), new Change.By("name", ""), s -> CardEdit.of(s)
                 .set(new Id("card"), "name", name)));

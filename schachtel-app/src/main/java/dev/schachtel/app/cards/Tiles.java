@@ -104,7 +104,7 @@ class Tiles {
                         : "Build it, " + Times.of(plan.assembly().total());
         HomeView.Card shown = new HomeView.Card(
                 card.id(),
-                card.spec().name(),
+                name(card.spec().name()),
                 about(plan),
                 SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(220, 270)),
                 mend > 0 ? "mend" : watch > 0 ? "watch" : "works",
@@ -127,6 +127,11 @@ class Tiles {
         int many = plan.spec().brief().cards();
         return units.show(face.wide()) + " × " + units.show(face.high()) + " " + units.sign() + ", "
                 + (many == 1 ? "1 card" : many + " cards");
+    }
+
+    /** A name of nothing but blanks or what is not printed could neither be read nor pressed. */
+    private static String name(String name) {
+        return name.replaceAll("[\\p{Cntrl}\\p{Cf}]", " ").isBlank() ? "A card without a name" : name;
     }
 
     static String small(String words) {

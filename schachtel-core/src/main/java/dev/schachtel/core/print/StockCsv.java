@@ -43,7 +43,7 @@ public final class StockCsv {
         "directed",
         "count",
         "left mm",
-        "price",
+        "price hundredths",
         "name",
         "set"
     };
@@ -145,6 +145,9 @@ public final class StockCsv {
         } catch (IOException | UncheckedIOException e) {
             throw new RefusedException("list", "can't be read as comma separated values: " + e.getMessage());
         }
+        if (sheets.isEmpty() && rolls.isEmpty() && dies.isEmpty()) {
+            throw new RefusedException("list", "holds nothing; the drawer stays as it is");
+        }
         Workshop drawer = StockEdit.of(workshop, Units.MM).replaced(sheets, rolls);
         return dies.isEmpty() ? drawer : drawer.with(dies);
     }
@@ -160,7 +163,7 @@ public final class StockCsv {
                 return;
             }
             MaterialId material = new MaterialId(row.get("material"));
-            int price = whole(row, "price");
+            int price = whole(row, "price hundredths");
             if (row.get("sort").equals("roll")) {
                 rolls.add(new Roll(id, material, width, length(row, "left mm"), height, price));
                 return;
