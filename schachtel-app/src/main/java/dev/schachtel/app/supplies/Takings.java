@@ -17,6 +17,7 @@ import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.print.ShoppingList;
 
 /**
  * What one card takes of the drawer and what it lacks.
@@ -29,7 +30,7 @@ record Takings(Map<MaterialId, String> taken, Map<MaterialId, String> lacks, Lis
     static final Takings NONE = new Takings(Map.of(), Map.of(), List.of());
 
     static Takings of(CutPlan plan) {
-        return new Takings(taken(plan), lacks(plan), shopping(plan));
+        return new Takings(taken(plan), lacks(plan), ShoppingList.of(plan, Units.MM));
     }
 
     String of(MaterialId entry) {
@@ -64,32 +65,6 @@ record Takings(Map<MaterialId, String> taken, Map<MaterialId, String> lacks, Lis
             }
         }
         return words;
-    }
-
-    private static List<String> shopping(CutPlan plan) {
-        List<String> all = new ArrayList<>();
-        for (MaterialPlan m : plan.materials()) {
-            Map<String, Integer> buy = new LinkedHashMap<>();
-            m.sheets().stream()
-                    .filter(s -> !s.inStock())
-                    .forEach(s -> buy.merge(
-                            Units.MM.show(s.sheet().width()) + " × "
-                                    + Units.MM.show(s.sheet().height()) + " mm",
-                            1,
-                            Integer::sum));
-            buy.forEach((size, n) -> all.add(
-                    n + (n == 1 ? " sheet of " : " sheets of ") + m.material().name() + ", " + size));
-            if (m.sheets().isEmpty() && !m.unplaced().isEmpty()) {
-                all.add(m.material().name() + ": no sheet of it in the drawer");
-            }
-        }
-        for (LinearPlan r : plan.rolls()) {
-            if (!r.enough()) {
-                all.add((r.newRolls() > 0 ? r.newRolls() + (r.newRolls() == 1 ? " roll of " : " rolls of ") : "")
-                        + r.material().name() + ", " + metres(r.missing()) + " missing");
-            }
-        }
-        return all;
     }
 
     /** A card by its name, and what it takes. */

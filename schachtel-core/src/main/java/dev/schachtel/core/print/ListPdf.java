@@ -14,8 +14,6 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Demand;
-import dev.schachtel.core.cutting.LinearPlan;
-import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 
@@ -90,28 +88,7 @@ public final class ListPdf {
     }
 
     private void shopping(PdfPaper paper) throws IOException {
-        List<String> lines = new ArrayList<>();
-        for (MaterialPlan m : plan.materials()) {
-            Map<String, Integer> sheets = new LinkedHashMap<>();
-            m.sheets().stream()
-                    .filter(s -> !s.inStock())
-                    .forEach(s -> sheets.merge(size(s.sheet().width(), s.sheet().height()), 1, Integer::sum));
-            sheets.forEach((size, n) -> lines.add(
-                    n + (n == 1 ? " sheet of " : " sheets of ") + m.material().name() + ", " + size));
-            if (m.sheets().isEmpty() && !m.unplaced().isEmpty()) {
-                lines.add(m.material().name() + ": no sheet of it in the drawer");
-            }
-        }
-        for (LinearPlan r : plan.rolls()) {
-            if (!r.enough()) {
-                lines.add(String.format(
-                        Locale.ROOT,
-                        "%s%s, %.2f m missing",
-                        r.newRolls() == 0 ? "" : r.newRolls() == 1 ? "1 roll of " : r.newRolls() + " rolls of ",
-                        r.material().name(),
-                        r.missing().nanometres() / 1e9));
-            }
-        }
+        List<String> lines = ShoppingList.of(plan, units);
         paper.down(LINE / 2);
         if (lines.isEmpty()) {
             paper.line(11, "Nothing: the drawer holds all that the card takes.");
