@@ -105,6 +105,8 @@
     const asker = detail.requestConfig.elt;
     const field = document.activeElement;
     if (!later(asker)) return;
+    // It belongs to the page it was asked from: the page drawn since asks for itself.
+    if (!asker.isConnected) { detail.shouldSwap = false; return; }
     const typed = field.matches("input, textarea") && detail.target.contains(field) && field.value !== field.defaultValue;
     if (!typed && asked === 0) return;
     detail.shouldSwap = false;

@@ -2,16 +2,19 @@ package dev.schachtel.app;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
 
 import org.junit.jupiter.api.Test;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Workshop;
@@ -168,6 +171,48 @@ class BuildBrowserTest extends InBrowser {
         page.getByLabel("Makers").press("Enter");
         assertThat(page.locator("#notice")).containsText("1");
         assertThat(app.cards().load(card.id()).spec().brief().makers()).isEqualTo(2);
+    }
+
+    /** What the page asked for by itself before a change comes after it: it must not bring the old card back. */
+    @Test
+    void aLateAnswerDoesNotBringTheOldCardBack() {
+        StoredCard card = card("upper-station.json");
+        AtomicReference<Route> held = new AtomicReference<>();
+        page.route("**/build/better*", route -> {
+            if (!held.compareAndSet(null, route)) {
+                route.fulfill(new Route.FulfillOptions().setStatus(204));
+            }
+        });
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        page.waitForCondition(() -> held.get() != null);
+        String old = (String) page.evaluate("fetch(location.href).then((answer) => answer.text())");
+        page.getByLabel("Makers").fill("2");
+        page.getByLabel("Makers").press("Enter");
+        assertThat(page.locator(".band")).containsText("Maker 2");
+        page.waitForResponse("**/build/better*", () -> held.get().fulfill(new Route.FulfillOptions().setBody(old)));
+        page.waitForTimeout(200);
+        assertThat(page.locator(".band")).containsText("Maker 2");
+    }
+
+    /** Two windows on one card: the second is told, the page stays, and its change is taken with the other's. */
+    @Test
+    void aChangeFromAnotherWindowIsToldAndMineCanBeTaken() {
+        StoredCard card = card("upper-station.json");
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        app.post(
+                "/cards/" + card.id() + "/brief/set",
+                Map.of(
+                        "version", card.version() + "",
+                        "revision", card.revision() + "",
+                        "piece", "brief",
+                        "component", "cards",
+                        "value", "3"));
+        page.getByLabel("Makers").fill("2");
+        page.getByLabel("Makers").press("Enter");
+        page.getByText("Take mine").click();
+        page.waitForURL("**/structure**");
+        Brief brief = app.cards().load(card.id()).spec().brief();
+        assertThat(List.of(brief.makers(), brief.cards())).containsExactly(2, 3);
     }
 
     /** The card is changed during a run: the run keeps its card and offers to move over. */

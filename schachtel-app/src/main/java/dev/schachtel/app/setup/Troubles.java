@@ -34,7 +34,8 @@ class Troubles {
 
     @ExceptionHandler
     @ResponseStatus(HttpStatus.CONFLICT)
-    String elsewhere(ChangedElsewhereException e, HttpServletRequest request, Model model) {
+    String elsewhere(
+            ChangedElsewhereException e, HttpServletRequest request, HttpServletResponse response, Model model) {
         if (request.getHeader("HX-Request") == null) {
             return page(
                     model,
@@ -44,6 +45,8 @@ class Troubles {
         }
         model.addAttribute("card", e.card());
         model.addAttribute("aside", e.aside());
+        // Whatever the page wanted to draw anew stays as it is; only the notice comes.
+        response.setHeader("HX-Reswap", "none");
         return "frame/elsewhere";
     }
 
