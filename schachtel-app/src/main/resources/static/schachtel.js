@@ -98,6 +98,10 @@
 
   // What nobody asked for waits until nobody is typing where it would go, and nothing that was asked for is on its way there.
   const later = (el) => el.matches("[data-later]");
+  // Between press and release a button must stay the same, or the click is lost.
+  let pressed = false;
+  document.addEventListener("pointerdown", () => { pressed = true; }, true);
+  ["pointerup", "pointercancel", "dragend"].forEach((end) => document.addEventListener(end, () => setTimeout(() => { pressed = false; }), true));
   let asked = 0;
   document.addEventListener("htmx:beforeRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked += 1; });
   document.addEventListener("htmx:afterRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked = Math.max(0, asked - 1); });
@@ -108,7 +112,7 @@
     // It belongs to the page it was asked from: the page drawn since asks for itself.
     if (!asker.isConnected) { detail.shouldSwap = false; return; }
     const typed = field.matches("input, textarea") && detail.target.contains(field) && field.value !== field.defaultValue;
-    if (!typed && asked === 0) return;
+    if (!typed && !pressed && asked === 0) return;
     detail.shouldSwap = false;
     setTimeout(() => { if (asker.isConnected) htmx.trigger(asker, "again"); }, 1500);
   });

@@ -190,8 +190,29 @@ class BuildBrowserTest extends InBrowser {
         page.getByLabel("Makers").press("Enter");
         assertThat(page.locator(".band")).containsText("Maker 2");
         page.waitForResponse("**/build/better*", () -> held.get().fulfill(new Route.FulfillOptions().setBody(old)));
-        page.waitForTimeout(200);
+        page.evaluate("new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
         assertThat(page.locator(".band")).containsText("Maker 2");
+    }
+
+    /** A press whose button is drawn anew before the release would lead nowhere. */
+    @Test
+    void aClickIsNotLostWhileThePageLooksForBetter() {
+        StoredCard card = card("upper-station.json");
+        AtomicReference<Route> held = new AtomicReference<>();
+        page.route("**/build/better*", route -> {
+            if (!held.compareAndSet(null, route)) {
+                route.fulfill(new Route.FulfillOptions().setStatus(204));
+            }
+        });
+        page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        page.waitForCondition(() -> held.get() != null);
+        String same = (String) page.evaluate("fetch(location.href).then((answer) => answer.text())");
+        page.getByText("Go to the bench").hover();
+        page.mouse().down();
+        page.waitForResponse("**/build/better*", () -> held.get().fulfill(new Route.FulfillOptions().setBody(same)));
+        page.evaluate("new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        page.mouse().up();
+        page.waitForURL("**/runs/*");
     }
 
     /** Two windows on one card: the second is told, the page stays, and its change is taken with the other's. */

@@ -66,12 +66,34 @@ public final class RiderEngineer implements Engineer<Rider> {
             return new Body(c, c, true);
         }
 
-        /** Grown by a border, turned to the direction of travel. */
-        Outline grown(Length by, Angle heading) {
+        /** Grown by a border, as it is cut. */
+        Outline square(Length by) {
             Length a = along.plus(by.times(2));
             Length b = across.plus(by.times(2));
-            Outline plain = round ? Outline.circle(a) : Outline.rectangle(a, b);
-            return round ? plain : plain.placed(Placement.ORIGIN.turned(heading));
+            return round ? Outline.circle(a) : Outline.rectangle(a, b);
+        }
+
+        /** Grown by a border, turned to the direction of travel. */
+        Outline grown(Length by, Angle heading) {
+            return round ? square(by) : square(by).placed(Placement.ORIGIN.turned(heading));
+        }
+
+        /** What keeps it behind the slot, as it is cut: larger by the hold, and by the play across. */
+        Outline retainer(Rider rider) {
+            Length b = across.plus(rider.play().plus(rider.hold()).times(2));
+            return round
+                    ? Outline.circle(b)
+                    : Outline.rectangle(along.plus(rider.hold().times(2)), b);
+        }
+
+        /** The same, turned to the direction of travel. */
+        Outline retainer(Rider rider, Angle heading) {
+            return round ? retainer(rider) : retainer(rider).placed(Placement.ORIGIN.turned(heading));
+        }
+
+        /** Lying in the direction of travel. */
+        Placement lying(Rest rest) {
+            return round ? rest.at() : rest.at().turned(rest.heading());
         }
 
         Form form(Length by) {
@@ -109,42 +131,34 @@ public final class RiderEngineer implements Engineer<Rider> {
 
     /** Retainer, connector and rider; answers the retainer's outline. */
     private static Outline parts(Rider rider, Ground ground, BuildDraft draft, Body body, Rest lies) {
-        Placement rest = lies.at();
-        Angle heading = lies.heading();
+        Placement rest = body.lying(lies);
         Materials stuff = new Materials(draft);
         Cardstock card = stuff.card(rider.card(), new Source(rider.id(), "card"));
         Length hold = rider.play().plus(rider.hold());
-        Outline keeper = body.round() ? body.grown(hold, heading) : retainer(body, rider, heading);
         PartId retainer = new PartId(rider.id(), "retainer");
         Form keeperForm = body.round()
                 ? body.form(hold)
                 : Form.rectangle(
                         body.along().plus(rider.hold().times(2)), body.across().plus(hold.times(2)));
-        draft.part(
-                Part.of(retainer, "Retainer", card, keeperForm, keeper).at(rest).cutBy(CutMethod.DIE));
+        draft.part(Part.of(retainer, "Retainer", card, keeperForm, body.retainer(rider))
+                .at(rest)
+                .cutBy(CutMethod.DIE));
         PartId connector = new PartId(rider.id(), "connector");
         int layers = Slots.layers(draft, ground, card);
-        draft.part(Part.of(connector, "Connector", card, body.form(Length.ZERO), body.grown(Length.ZERO, heading))
+        draft.part(Part.of(connector, "Connector", card, body.form(Length.ZERO), body.square(Length.ZERO))
                 .at(rest)
                 .stacked(layers)
                 .cutBy(CutMethod.DIE));
         PartId face = new PartId(rider.id(), "rider");
         Shapes shape = Shapes.of(rider.face());
         draft.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
-                .at(rest)
+                .at(lies.at())
                 .cutBy(CutMethod.DIE));
         Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         draft.lay(SlabId.of(connector), SlabId.of(retainer), glue);
         draft.lay(SlabId.of(face), SlabId.of(connector), glue);
-        return keeper;
-    }
-
-    private static Outline retainer(Body body, Rider rider, Angle heading) {
-        return Outline.rectangle(
-                        body.along().plus(rider.hold().times(2)),
-                        body.across().plus(rider.play().plus(rider.hold()).times(2)))
-                .placed(Placement.ORIGIN.turned(heading));
+        return body.retainer(rider, lies.heading());
     }
 
     private static void motion(Rider rider, Ground ground, BuildDraft draft, Path path, Body body) {
@@ -182,8 +196,7 @@ public final class RiderEngineer implements Engineer<Rider> {
     }
 
     private static Motion.Retainer behind(Rider rider, Body body, Angle heading, RiderLegs legs) {
-        Length hold = rider.play().plus(rider.hold());
-        Outline keeper = body.round() ? body.grown(hold, heading) : retainer(body, rider, heading);
+        Outline keeper = body.retainer(rider, heading);
         RiderLegs.Hold least = legs.leastHold(keeper, body.grown(rider.play(), heading));
         return new Motion.Retainer(
                 new PartId(rider.id(), "retainer"),

@@ -1,13 +1,8 @@
 package dev.schachtel.core.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.measure.Units;
@@ -15,7 +10,6 @@ import dev.schachtel.core.shape.Box;
 
 /** The build plan to print: step by step in black and white, with a box to tick, what to do, and the parts drawn. */
 public final class BookletPdf {
-    private static final double POINT = SheetPdf.POINT;
     private static final double MARGIN = 16;
     private static final double LINE = 5;
     private static final double PICTURE = 52;
@@ -28,36 +22,22 @@ public final class BookletPdf {
      */
     public record Page(String title, String when, List<String> orders, List<String> notes, Scene drawing) {}
 
-    private final PDRectangle size;
-
-    private BookletPdf(Units units) {
-        this.size = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
-    }
+    private BookletPdf() {}
 
     public static byte[] write(String title, String summary, List<Page> steps, Units units) {
-        return new BookletPdf(units).write(title, summary, steps);
-    }
-
-    private byte[] write(String title, String summary, List<Page> steps) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (PDDocument document = new PDDocument();
-                PdfPaper paper = new PdfPaper(document, PdfFont.of(document), size, MARGIN, LINE)) {
-            document.getDocumentInformation().setTitle(title + ", build plan");
-            paper.heading(16, title);
-            paper.line(11, summary);
-            paper.line(10, "Follow your tools' makers' instructions and local rules.");
-            for (Page step : steps) {
-                step(paper, step);
+        return PdfDocument.written(title + ", build plan", units, document -> {
+            try (PdfPaper paper = new PdfPaper(document, MARGIN, LINE)) {
+                paper.heading(16, title);
+                paper.line(11, summary);
+                paper.line(10, "Follow your tools' makers' instructions and local rules.");
+                for (Page step : steps) {
+                    step(paper, step);
+                }
             }
-            paper.close();
-            document.save(out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        });
     }
 
-    private void step(PdfPaper paper, Page step) throws IOException {
+    private static void step(PdfPaper paper, Page step) throws IOException {
         List<String> lines = new ArrayList<>();
         step.orders().forEach(o -> lines.addAll(broken(o)));
         step.notes().forEach(n -> lines.addAll(broken("! " + n)));
@@ -68,7 +48,7 @@ public final class BookletPdf {
         for (String line : lines) {
             paper.line(10, line);
         }
-        picture(paper, step.drawing(), top);
+        picture(paper, step, top);
         paper.goTo(Math.min(paper.y(), top - PICTURE) - 4);
     }
 
@@ -88,13 +68,13 @@ public final class BookletPdf {
     }
 
     /** In the upper right corner of the step, as large as fits there. */
-    private void picture(PdfPaper paper, Scene scene, double top) throws IOException {
-        Box box = scene.extent();
+    private static void picture(PdfPaper paper, Page step, double top) throws IOException {
+        Box box = step.drawing().extent();
         double room = 44;
         double scale =
                 Math.min(0.5, Math.min(room / Math.max(1, box.width()), (PICTURE - 6) / Math.max(1, box.height())));
-        double left = size.getWidth() / POINT - MARGIN - room - box.left() * scale;
+        double left = paper.width() - MARGIN - room - box.left() * scale;
         double foot = top - 6 - box.height() * scale - box.bottom() * scale;
-        new PdfInk(paper.ink(), new PdfInk.Shift(left, foot), scale).draw(scene);
+        paper.figure("What is done: " + step.title(), step.drawing(), new PdfInk.Shift(left, foot), scale);
     }
 }

@@ -1,16 +1,11 @@
 package dev.schachtel.core.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Demand;
@@ -47,20 +42,12 @@ public final class ListPdf {
     }
 
     private static byte[] document(String title, Units units, Lines lines) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(title);
-            document.getDocumentCatalog().setLanguage("en");
-            PDRectangle size = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
-            try (PdfPaper paper = new PdfPaper(document, PdfFont.of(document), size, MARGIN, LINE)) {
+        return PdfDocument.written(title, units, document -> {
+            try (PdfPaper paper = new PdfPaper(document, MARGIN, LINE)) {
                 paper.heading(15, title);
                 lines.write(paper);
             }
-            document.save(out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        });
     }
 
     private void parts(PdfPaper paper) throws IOException {

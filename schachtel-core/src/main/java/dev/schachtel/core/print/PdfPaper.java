@@ -2,49 +2,38 @@ package dev.schachtel.core.print;
 
 import java.io.IOException;
 
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import dev.schachtel.core.drawing.Scene;
 
 /** Pages that are written from the top down; a new one begins where room runs out. Millimetres from the lower left corner. */
 final class PdfPaper implements AutoCloseable {
-    private static final double POINT = SheetPdf.POINT;
     private static final int HEADING = 11;
-    private final PDDocument document;
-    private final PdfFont font;
-    private final PDRectangle size;
+    private final PdfDocument document;
     private final double margin;
     private final double line;
-    private PDPageContentStream ink;
-    private boolean open;
+    private PdfDocument.Side side;
     private double y;
 
     /** With so much between lines of text. */
-    PdfPaper(PDDocument document, PdfFont font, PDRectangle size, double margin, double line) throws IOException {
+    PdfPaper(PdfDocument document, double margin, double line) throws IOException {
         this.document = document;
-        this.font = font;
-        this.size = size;
         this.margin = margin;
         this.line = line;
-        this.ink = fresh();
+        this.side = fresh();
     }
 
-    private PDPageContentStream fresh() throws IOException {
-        PDPage page = new PDPage(size);
-        document.addPage(page);
-        y = size.getHeight() / POINT - margin;
-        open = true;
-        return new PDPageContentStream(document, page);
-    }
-
-    PDPageContentStream ink() {
-        return ink;
+    private PdfDocument.Side fresh() throws IOException {
+        y = document.usual().getHeight() / SheetPdf.POINT - margin;
+        return document.side(document.usual());
     }
 
     /** Where the last line stands. */
     double y() {
         return y;
+    }
+
+    /** How wide the paper is. */
+    double width() {
+        return document.usual().getWidth() / SheetPdf.POINT;
     }
 
     void goTo(double height) {
@@ -57,8 +46,8 @@ final class PdfPaper implements AutoCloseable {
 
     void room(double needed) throws IOException {
         if (y - needed < margin) {
-            ink.close();
-            ink = fresh();
+            side.close();
+            side = fresh();
         }
     }
 
@@ -73,25 +62,20 @@ final class PdfPaper implements AutoCloseable {
     private void line(int points, boolean heading, String words) throws IOException {
         room(line + 2);
         y -= points > HEADING - 1 ? line + 1.5 : line;
-        text(points, heading, margin, y, words);
+        side.text(points, heading, margin, y, words);
     }
 
     void text(int points, double x, double at, String words) throws IOException {
-        text(points, false, x, at, words);
+        side.text(points, x, at, words);
     }
 
-    private void text(int points, boolean heading, double x, double at, String words) throws IOException {
-        ink.beginText();
-        ink.newLineAtOffset((float) (x * POINT), (float) (at * POINT));
-        font.show(ink, points, heading, words);
-        ink.endText();
+    /** A scene with words for those who don't see it. */
+    void figure(String words, Scene scene, PdfInk.Shift shift, double scale) throws IOException {
+        side.figure(words, () -> new PdfInk(side.ink(), shift, scale).draw(scene));
     }
 
     @Override
     public void close() throws IOException {
-        if (open) {
-            ink.close();
-            open = false;
-        }
+        side.close();
     }
 }

@@ -1,16 +1,10 @@
 package dev.schachtel.core.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.Laid;
@@ -23,46 +17,32 @@ import dev.schachtel.core.shape.Mm;
 
 /** The trimmer program to print: a page a material, its sheets drawn at 1 : 5 with their letters, then the settings. */
 public final class ProgramPdf {
-    private static final double POINT = SheetPdf.POINT;
     private static final double SCALE = 0.2;
     private static final double MARGIN = 14;
     private static final double LINE = 4.6;
     private final CutPlan plan;
     private final Units units;
-    private final PDRectangle size;
 
     private ProgramPdf(CutPlan plan, Units units) {
         this.plan = plan;
         this.units = units;
-        this.size = units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
     }
 
     public static byte[] write(String title, CutPlan plan, Units units) {
-        return new ProgramPdf(plan, units).write(title);
+        ProgramPdf program = new ProgramPdf(plan, units);
+        return PdfDocument.written(title + ", trimmer program", units, document -> program.write(title, document));
     }
 
-    private byte[] write(String title) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(title + ", trimmer program");
-            PdfFont font = PdfFont.of(document);
-            int first = 1;
-            for (MaterialPlan material : plan.materials()) {
-                if (!material.sheets().isEmpty()) {
-                    try (PdfPaper paper = new PdfPaper(document, font, size, MARGIN, LINE)) {
-                        material(paper, title, material, first);
-                    }
+    private void write(String title, PdfDocument document) throws IOException {
+        int first = 1;
+        for (MaterialPlan material : plan.materials()) {
+            if (!material.sheets().isEmpty()) {
+                try (PdfPaper paper = new PdfPaper(document, MARGIN, LINE)) {
+                    material(paper, title, material, first);
                 }
-                first += material.sheets().size();
             }
-            if (document.getNumberOfPages() == 0) {
-                document.addPage(new PDPage(size));
-            }
-            document.save(out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            first += material.sheets().size();
         }
-        return out.toByteArray();
     }
 
     private void material(PdfPaper paper, String title, MaterialPlan material, int first) throws IOException {
@@ -117,13 +97,13 @@ public final class ProgramPdf {
         for (int i = 0; i < shown.size(); i++) {
             double w = Mm.of(shown.get(i).sheet().width()) * SCALE;
             double h = Mm.of(shown.get(i).sheet().height()) * SCALE;
-            if (x + w > size.getWidth() / POINT - MARGIN) {
+            if (x + w > paper.width() - MARGIN) {
                 paper.down(row + 8);
                 x = MARGIN;
                 row = 0;
             }
             paper.room(h + 8);
-            picture(paper, shown.get(i), x, h);
+            picture(paper, shown.get(i), "Sheet " + numbers.get(i) + " with what is cut from it", x);
             paper.text(8, x, paper.y() - h - 4, "from sheet " + numbers.get(i));
             x += w + 6;
             row = Math.max(row, h);
@@ -131,9 +111,9 @@ public final class ProgramPdf {
         paper.down(row + 10);
     }
 
-    private void picture(PdfPaper paper, SheetPlan sheet, double x, double h) throws IOException {
-        double foot = paper.y() - h;
-        new PdfInk(paper.ink(), new PdfInk.Shift(x, foot), SCALE).draw(SheetView.of(sheet));
+    private void picture(PdfPaper paper, SheetPlan sheet, String words, double x) throws IOException {
+        double foot = paper.y() - Mm.of(sheet.sheet().height()) * SCALE;
+        paper.figure(words, SheetView.of(sheet), new PdfInk.Shift(x, foot), SCALE);
         for (Laid laid : sheet.laid()) {
             double cx = Mm.of(laid.x()) + Mm.of(laid.width()) / 2;
             double cy = Mm.of(laid.y()) + Mm.of(laid.height()) / 2;

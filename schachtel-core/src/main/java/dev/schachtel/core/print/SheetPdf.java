@@ -1,14 +1,10 @@
 package dev.schachtel.core.print;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
@@ -41,14 +37,10 @@ public final class SheetPdf {
 
     private static final double GAP = 6;
 
-    private final Units units;
-    private final PDDocument document;
-    private final PdfFont font;
+    private final PdfDocument document;
 
-    private SheetPdf(Units units, PDDocument document) throws IOException {
-        this.units = units;
+    private SheetPdf(PdfDocument document) {
         this.document = document;
-        this.font = PdfFont.of(document);
     }
 
     /** What is drawn on pages of its own: a scene in millimetres with the line under it. */
@@ -74,19 +66,7 @@ public final class SheetPdf {
     }
 
     private static byte[] written(String title, Units units, List<Piece> pieces) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(title);
-            document.getDocumentCatalog().setLanguage("en");
-            new SheetPdf(units, document).all(pieces);
-            if (document.getNumberOfPages() == 0) {
-                document.addPage(new PDPage(units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4));
-            }
-            document.save(out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        return PdfDocument.written(title, units, document -> new SheetPdf(document).all(pieces));
     }
 
     private void all(List<Piece> pieces) throws IOException {
@@ -101,42 +81,38 @@ public final class SheetPdf {
         }
     }
 
-    private PDRectangle usual() {
-        return units == Units.INCH ? PDRectangle.LETTER : PDRectangle.A4;
-    }
-
     private boolean sharesAPage(Piece piece) {
         Box box = piece.scene.extent();
-        return box.height() <= LOW && (box.width() + 2 * MARGIN) * POINT <= usual().getWidth();
+        return box.height() <= LOW
+                && (box.width() + 2 * MARGIN) * POINT <= document.usual().getWidth();
     }
 
     /** One under the other from the top, as many as a page holds. */
     private void shared(List<Piece> low) throws IOException {
-        PDRectangle size = usual();
+        PDRectangle size = document.usual();
         double top = size.getHeight() / POINT - MARGIN;
         int at = 0;
         while (at < low.size()) {
-            PDPage page = new PDPage(size);
-            document.addPage(page);
-            try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
+            try (PdfDocument.Side side = document.side(size)) {
                 double y = top;
                 while (at < low.size() && y - low.get(at).scene.extent().height() - WORDS >= FOOT) {
                     Piece piece = low.get(at++);
                     Box box = piece.scene.extent();
                     y -= box.height();
-                    new PdfInk(ink, new PdfInk.Shift(MARGIN - box.left(), y - box.bottom())).draw(piece.scene);
-                    text(ink, MARGIN, y - 4.5, 9, piece.head);
+                    PdfInk.Shift shift = new PdfInk.Shift(MARGIN - box.left(), y - box.bottom());
+                    side.figure(piece.head, () -> new PdfInk(side.ink(), shift).draw(piece.scene));
+                    side.text(9, MARGIN, y - 4.5, piece.head);
                     y -= WORDS + GAP;
                 }
-                ruler(ink);
-                text(ink, MARGIN, 15, 9, PRINT);
+                side.text(9, MARGIN, 15, PRINT);
+                ruler(side);
             }
         }
     }
 
     private void page(Piece piece) throws IOException {
         Box box = piece.scene.extent();
-        PDRectangle usual = usual();
+        PDRectangle usual = document.usual();
         PDRectangle lying = new PDRectangle(usual.getHeight(), usual.getWidth());
         PDRectangle size = fits(box, usual) || !fits(box, lying) && box.height() >= box.width() ? usual : lying;
         double wide = size.getWidth() / POINT - 2 * MARGIN;
@@ -171,9 +147,8 @@ public final class SheetPdf {
     }
 
     private void tile(Piece piece, PDRectangle size, Tile tile, PdfInk.Shift shift) throws IOException {
-        PDPage page = new PDPage(size);
-        document.addPage(page);
-        try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
+        try (PdfDocument.Side side = document.side(size)) {
+            PDPageContentStream ink = side.ink();
             float left = (float) (MARGIN * POINT);
             float foot = (float) (FOOT * POINT);
             float wide = size.getWidth() - 2 * left;
@@ -183,14 +158,14 @@ public final class SheetPdf {
                 ink.addRect(left, foot, wide, high);
                 ink.clip();
             }
-            new PdfInk(ink, shift).draw(piece.scene);
+            side.figure(piece.head, () -> new PdfInk(ink, shift).draw(piece.scene));
             ink.restoreGraphicsState();
             if (!tile.isAll()) {
-                marks(ink, left, foot, wide, high);
+                side.aside(() -> marks(ink, left, foot, wide, high));
             }
-            ruler(ink);
-            text(ink, MARGIN, 20, 9, piece.head);
-            text(ink, MARGIN, 15, 9, tile.isAll() ? PRINT : PRINT + " " + where(tile));
+            side.text(9, MARGIN, 20, piece.head);
+            side.text(9, MARGIN, 15, tile.isAll() ? PRINT : PRINT + " " + where(tile));
+            ruler(side);
         }
     }
 
@@ -224,26 +199,21 @@ public final class SheetPdf {
                 + ", " + part.material().name() + ", " + part.perCard() + " for each card";
     }
 
-    private void ruler(PDPageContentStream ink) throws IOException {
-        ink.setLineWidth(0.5f);
-        for (int mm = 0; mm <= 100; mm += 5) {
-            double x = MARGIN + mm;
-            ink.moveTo((float) (x * POINT), (float) (8 * POINT));
-            ink.lineTo((float) (x * POINT), (float) ((mm % 10 == 0 ? 11 : 9.5) * POINT));
+    private static void ruler(PdfDocument.Side side) throws IOException {
+        side.figure("A ruler of 100 mm", () -> {
+            PDPageContentStream ink = side.ink();
+            ink.setLineWidth(0.5f);
+            for (int mm = 0; mm <= 100; mm += 5) {
+                double x = MARGIN + mm;
+                ink.moveTo((float) (x * POINT), (float) (8 * POINT));
+                ink.lineTo((float) (x * POINT), (float) ((mm % 10 == 0 ? 11 : 9.5) * POINT));
+            }
+            ink.moveTo((float) (MARGIN * POINT), (float) (8 * POINT));
+            ink.lineTo((float) ((MARGIN + 100) * POINT), (float) (8 * POINT));
+            ink.stroke();
+        });
+        for (int mm : List.of(0, 50, 100)) {
+            side.text(7, MARGIN + mm - (mm == 0 ? 0 : 2), 4.5, mm + (mm == 100 ? " mm" : ""));
         }
-        ink.moveTo((float) (MARGIN * POINT), (float) (8 * POINT));
-        ink.lineTo((float) ((MARGIN + 100) * POINT), (float) (8 * POINT));
-        ink.stroke();
-        List<Integer> marks = new ArrayList<>(List.of(0, 50, 100));
-        for (int mm : marks) {
-            text(ink, MARGIN + mm - (mm == 0 ? 0 : 2), 4.5, 7, mm + (mm == 100 ? " mm" : ""));
-        }
-    }
-
-    private void text(PDPageContentStream ink, double x, double y, int size, String words) throws IOException {
-        ink.beginText();
-        ink.newLineAtOffset((float) (x * POINT), (float) (y * POINT));
-        font.show(ink, size, false, words);
-        ink.endText();
     }
 }
