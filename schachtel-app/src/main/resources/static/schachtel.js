@@ -55,10 +55,14 @@
     if (!held || document.activeElement !== document.body) { held = null; return; }
     const same = $$(held.tag).filter((e) => sign(e) === held.sign && !e.disabled);
     const headings = held.regions.map((id) => $(`#${id} :is(h1, h2, h3)`));
-    const to = same[held.nth] || same[0] || headings.find(Boolean) || $("main h1") || $("main");
+    const places = [same[held.nth], ...same, ...headings, $("main h1"), $("main")].filter(Boolean);
     held = null;
-    if (!to.matches("a, button, input, select, textarea, summary, [tabindex]")) to.setAttribute("tabindex", "-1");
-    to.focus({ preventScroll: true });
+    // What lies in a closed menu takes no focus: the next place has it then.
+    places.some((to) => {
+      if (!to.matches("a, button, input, select, textarea, summary, [tabindex]")) to.setAttribute("tabindex", "-1");
+      to.focus({ preventScroll: true });
+      return document.activeElement === to;
+    });
   });
 
   // One region tells how things stand after each change.

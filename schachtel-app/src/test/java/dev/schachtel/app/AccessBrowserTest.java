@@ -89,7 +89,7 @@ class AccessBrowserTest extends InBrowser {
         on.focus();
         page.keyboard().press("Enter");
         assertThat(version).not().hasAttribute("value", before);
-        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("document.activeElement !== document.body")));
+        onSomething();
     }
 
     /** Whatever was pressed has the focus in the page that answers, or the heading of its region where it is gone. */
@@ -136,6 +136,62 @@ class AccessBrowserTest extends InBrowser {
         page.locator("[data-keys]").click();
         assertThat(page.locator("#letters")).not().isChecked();
         page.locator("#letters").check();
+    }
+
+    /** From the first page to the plan with real keys only: where a change is answered, focus is never left on nothing. */
+    @Test
+    void aCardIsMadeByKeysAlone() {
+        page.navigate(app.address());
+        reach("a", "New card");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/new");
+        reach("input[name=name]", "");
+        page.keyboard().type("By keys");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/structure**");
+        assertThat(page.locator(".card-name")).hasText("By keys");
+        for (String kind : List.of("Window", "Shaker")) {
+            reach("summary", "+ Add");
+            page.keyboard().press("Enter");
+            reach("#add button", kind);
+            page.keyboard().press("Enter");
+            assertThat(page.locator(".sel h2")).hasText(kind);
+            onSomething();
+        }
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".stackdwg")).not().containsText("Film");
+        onSomething();
+        page.keyboard().press("Control+y");
+        assertThat(page.locator(".stackdwg")).containsText("Film");
+        onSomething();
+        reach(".strip a", "Build");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/build**");
+        assertThat(page.locator(".steps")).containsText("Fix the film");
+        page.keyboard().press("Escape");
+        reach("button", "Go to the bench");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/runs/*");
+        page.keyboard().press("Space");
+        assertThat(page.locator("#again input[name=events]")).hasValue("1");
+    }
+
+    /** Presses Tab until that has the focus; fails if the way round the page doesn't lead there. */
+    private void reach(String what, String words) {
+        for (int i = 0; i < 200; i++) {
+            Object there = page.evaluate(
+                    "([q, w]) => { const e = document.activeElement; return e.matches(q) && e.textContent.includes(w); }",
+                    List.of(what, words));
+            if (Boolean.TRUE.equals(there)) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("no way by Tab to " + what + " " + words);
+    }
+
+    private void onSomething() {
+        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("document.activeElement !== document.body")));
     }
 
     @Test

@@ -76,8 +76,7 @@ class StructuresBrowserTest extends InBrowser {
         page.navigate(open(RunningApp.demo("upper-station.json")) + "?select=car&view=front");
         String rest = state();
         page.keyboard().press("p");
-        page.waitForTimeout(400);
-        assertThat(state()).isNotEqualTo(rest);
+        page.waitForCondition(() -> !state().equals(rest));
         page.keyboard().press("p");
         assertThat(page.locator(".play")).hasAttribute("aria-pressed", "false");
         page.locator("#scrub").focus();
