@@ -30,6 +30,7 @@ public record Build(
         List<Zone> zones,
         List<Chamber> chambers,
         List<Lettering> letterings,
+        List<Art> arts,
         List<Surface> surfaces,
         List<Work> works,
         List<Derivation> derivations,
@@ -43,6 +44,7 @@ public record Build(
         zones = List.copyOf(zones);
         chambers = List.copyOf(chambers);
         letterings = List.copyOf(letterings);
+        arts = List.copyOf(arts);
         surfaces = List.copyOf(surfaces);
         works = List.copyOf(works);
         derivations = List.copyOf(derivations);
@@ -67,6 +69,11 @@ public record Build(
 
     public List<Zone> zones(Zone.Use use) {
         return zones.stream().filter(z -> z.use() == use).toList();
+    }
+
+    /** The picture on a part. */
+    public Optional<Art> art(PartId id) {
+        return arts.stream().filter(a -> a.part().equals(id)).findFirst();
     }
 
     /** The piece that the slab with this id is of. */

@@ -60,6 +60,8 @@ public @interface Asked {
         GROUND,
         /** A face of the base, or any piece. */
         PIECE,
+        /** A picture from the box. */
+        PICTURE,
         /** A way of working on surfaces. */
         TECHNIQUE,
         /** A panel. */

@@ -13,6 +13,8 @@ public record Motif(
                 Length across,
         @Asked(value = "Middle, from the foot", initial = "40 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Turned, °", initial = "0", min = "-360", max = "360") int turned,
+        @Asked(value = "Left for right", initial = "false") boolean mirrored,
+        @Asked(value = "Stays where it is", initial = "false") boolean pinned,
         @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element {}

@@ -1,5 +1,6 @@
 package dev.schachtel.core.card;
 
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
 /** The shape of a window, or of a piece. */
@@ -150,4 +151,36 @@ public sealed interface Opening {
                     Length height,
             @Asked(value = "Outline (path data)", initial = "M0 30L25 0 50 30 40 75H10Z", max = "4000000") String path)
             implements Opening {}
+
+    /** A picture from the box, as large as fits into this width and height. */
+    @Kind(value = "picture", title = "Picture from the box")
+    record Pictured(
+            @Asked(value = "Picture", initial = "tall-tree", from = Asked.Choice.PICTURE) MaterialId picture,
+            @Asked(
+                            value = "Picture width",
+                            initial = "16 mm",
+                            inches = "16 mm",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.WIDTH)
+                    Length width,
+            @Asked(
+                            value = "Picture height",
+                            initial = "36 mm",
+                            inches = "36 mm",
+                            min = "1 mm",
+                            max = "600 mm",
+                            pull = Pull.HEIGHT)
+                    Length height)
+            implements Opening {
+        /** With one size set anew since before, the other one follows. */
+        public Pictured inProportion(Pictured before) {
+            if (!width.equals(before.width) && !before.width.isZero()) {
+                return new Pictured(picture, width, before.height.scaled(width, before.width));
+            }
+            return !height.equals(before.height) && !before.height.isZero()
+                    ? new Pictured(picture, before.width.scaled(height, before.height), height)
+                    : this;
+        }
+    }
 }

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import org.jspecify.annotations.Nullable;
+
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
@@ -17,6 +19,7 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Surface;
@@ -119,13 +122,13 @@ final class FrontLayers {
         Id owner = level.slab().part().owner();
         Motion motion = motions.get(level.slab().id());
         List<Mark> areas = new ArrayList<>();
-        for (Outline footprint : level.slab().footprints()) {
-            Outline placed = motion == null
-                    ? footprint
-                    : pose.filter(p -> p.owner().equals(motion.owner()))
-                            .map(p -> Poses.at(footprint, motion, p.share()))
-                            .orElse(footprint);
+        List<Outline> footprints = level.slab().footprints();
+        for (int i = 0; i < footprints.size(); i++) {
+            Outline placed = moved(footprints.get(i), motion);
             areas.add(new Mark.Area(placed, fill, edge, Optional.of(owner)));
+            if (edge == Meaning.CUT) {
+                areas.addAll(art(level, i, motion));
+            }
             if (fill instanceof Fill.Made) {
                 areas.addAll(worked(level, placed));
             }
@@ -141,6 +144,29 @@ final class FrontLayers {
             marks.add(new Mark.Moving(
                     motion.owner(), movement.getOrDefault(level.slab().id(), 0), areas));
         }
+    }
+
+    private Outline moved(Outline footprint, @Nullable Motion motion) {
+        return motion == null
+                ? footprint
+                : pose.filter(p -> p.owner().equals(motion.owner()))
+                        .map(p -> Poses.at(footprint, motion, p.share()))
+                        .orElse(footprint);
+    }
+
+    /** The picture on one copy of a part. */
+    private List<Mark> art(Level level, int copy, @Nullable Motion motion) {
+        PartId id = level.slab().part();
+        Part part = build.part(id).orElseThrow();
+        List<Mark> areas = new ArrayList<>();
+        build.art(id).filter(a -> copy < part.at().size()).ifPresent(art -> art.tints()
+                .forEach(tint -> tint.areas()
+                        .forEach(area -> areas.add(new Mark.Area(
+                                moved(area.placed(part.at().get(copy)), motion),
+                                new Fill.Plain(tint.colour()),
+                                Meaning.WORKED,
+                                Optional.of(part.owner()))))));
+        return areas;
     }
 
     /** What was done to a surface, in the order in which the card has it. */

@@ -15,6 +15,7 @@ import dev.schachtel.core.card.Feature;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Die;
@@ -172,7 +173,13 @@ public final class CardEdit {
         } else {
             throw new RefusedException(where, "'" + component.name() + "' is not a single value");
         }
-        return recordType.with(record, component, value, where);
+        return proportioned(record, recordType.with(record, component, value, where));
+    }
+
+    private static Object proportioned(Object before, Object after) {
+        return after instanceof Opening.Pictured now && before instanceof Opening.Pictured old
+                ? now.inProportion(old)
+                : after;
     }
 
     /** The same thing as another kind of its family: values that both answer for are kept, others start afresh. */

@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
 
+import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
@@ -35,6 +36,7 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -58,6 +60,7 @@ public final class BuildDraft {
     private final List<Zone> zones = new ArrayList<>();
     private final List<Chamber> chambers = new ArrayList<>();
     private final List<Lettering> letterings = new ArrayList<>();
+    private final List<Art> arts = new ArrayList<>();
     private final List<Surface> surfaces = new ArrayList<>();
     private final List<Work> works = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
@@ -104,6 +107,7 @@ public final class BuildDraft {
                 zones,
                 chambers,
                 letterings,
+                arts,
                 surfaces,
                 works,
                 derivations,
@@ -193,6 +197,20 @@ public final class BuildDraft {
 
     void chamber(Chamber chamber) {
         chambers.add(chamber);
+    }
+
+    /** The picture on a part whose shape is one of the box; nothing for other shapes. */
+    void art(PartId part, Opening shape, boolean mirrored) {
+        if (shape instanceof Opening.Pictured p) {
+            workshop.picture(p.picture()).ifPresent(found -> {
+                Art art = new Art(
+                        part,
+                        found.id(),
+                        false,
+                        PictureShape.of(found, p.width(), p.height()).tints());
+                arts.add(mirrored ? art.turnedRound() : art);
+            });
+        }
     }
 
     void letter(Lettering lettering) {

@@ -10,6 +10,7 @@ import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Shaker;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
@@ -27,7 +28,7 @@ record Dam(Outline clear, Outline outside, List<Wall> walls, List<Point> joints,
     record Cut(Form form, Outline flat, CutMethod method) {}
 
     /** What a dam is asked for: the shaker's wishes round a window in the middle of the face. */
-    record Request(Shaker shaker, Opening opening, Placement middle) {
+    record Request(Shaker shaker, Opening opening, Placement middle, Workshop stock) {
         Length clearWidth() {
             return opening.width().plus(shaker.setback().times(2));
         }

@@ -67,8 +67,8 @@ public final class FrameEngineer implements Engineer<Frame> {
         Material fixing = stuff.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
         Cardstock card = stuff.card(frame.card(), new Source(frame.id(), "card"));
         Placement middle = Placement.at(frame.across(), frame.up());
-        Shapes outer = Shapes.of(frame.outer());
-        Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight());
+        Shapes outer = Shapes.of(frame.outer(), draft.workshop());
+        Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight(), draft.workshop());
         PartId id = new PartId(frame.id(), "");
         Outline band = outer.outline().without(hole);
         Length thick = card.thickness().times(frame.copies()).plus(Materials.GLUE.times(frame.copies() - 1L));
@@ -125,7 +125,7 @@ public final class FrameEngineer implements Engineer<Frame> {
         Length w = frame.innerWidth().plus(border.times(2));
         Length h = frame.innerHeight().plus(border.times(2));
         Outline outline = backed ? hole.grown(UNDER) : hole;
-        Form.Sort sort = Shapes.of(frame.outer()).form().sort();
+        Form.Sort sort = Shapes.of(frame.outer(), draft.workshop()).form().sort();
         draft.part(Part.of(id, backed ? "Backing" : "Inlay", card, Form.of(sort, w, h), outline)
                 .at(Placement.at(frame.across(), frame.up()))
                 .stacked(backed ? 1 : frame.copies())

@@ -37,13 +37,14 @@ public final class HangingEngineer implements Engineer<Hanging> {
 
     private static void hang(Hanging pair, Aperture aperture, BuildDraft draft) {
         Placement middle = aperture.middle();
-        Shapes shape = Shapes.of(pair.piece());
+        Shapes shape = Shapes.of(pair.piece(), draft.workshop());
         Cardstock card = new Materials(draft).card(pair.card(), new Source(pair.id(), "card"));
         PartId id = new PartId(pair.id(), "piece");
         draft.part(Part.of(id, "Piece and its mirror", card, shape.form(), shape.outline())
                 .at(middle)
                 .stacked(2)
                 .cutBy(CutMethod.DIE));
+        draft.art(id, pair.piece(), false);
         SlabId slab = SlabId.of(id);
         draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
         Length height = aperture.opening().height();

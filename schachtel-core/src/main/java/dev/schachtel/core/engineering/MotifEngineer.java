@@ -11,7 +11,9 @@ import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 
 /** A cut-out laid on, turned about its middle. */
@@ -27,16 +29,25 @@ public final class MotifEngineer implements Engineer<Motif> {
         draft.ground(motif.on(), new Source(motif.id(), "on")).ifPresent(ground -> lay(motif, ground, draft));
     }
 
+    /** That of its picture, or a cut-out. */
+    private static String name(Motif motif, BuildDraft draft) {
+        return motif.shape() instanceof Opening.Pictured p
+                ? draft.workshop().picture(p.picture()).map(Picture::name).orElse("Picture")
+                : "Cut-out";
+    }
+
     private static void lay(Motif motif, Ground ground, BuildDraft draft) {
         if (motif.shape() instanceof Opening.Own own) {
             OwnOutline.judge(own.path(), new Source(motif.id(), "shape.path"), draft);
         }
         Materials stuff = new Materials(draft);
-        Shapes shape = Shapes.of(motif.shape());
+        Shapes shape = Shapes.of(motif.shape(), draft.workshop());
         Cardstock card = stuff.card(motif.card(), new Source(motif.id(), "card"));
         PartId id = new PartId(motif.id(), "");
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
-        draft.part(Part.of(id, "Cut-out", card, shape.form(), shape.outline())
+        Outline outline = motif.mirrored() ? shape.outline().mirrored(0) : shape.outline();
+        draft.art(id, motif.shape(), motif.mirrored());
+        draft.part(Part.of(id, name(motif, draft), card, shape.form(), outline)
                 .at(Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned())))
                 .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
         Material fixing = stuff.fixing(motif.fixing(), new Source(motif.id(), "fixing"));

@@ -150,10 +150,11 @@ public final class RiderEngineer implements Engineer<Rider> {
                 .stacked(layers)
                 .cutBy(CutMethod.DIE));
         PartId face = new PartId(rider.id(), "rider");
-        Shapes shape = Shapes.of(rider.face());
+        Shapes shape = Shapes.of(rider.face(), draft.workshop());
         draft.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
                 .at(lies.at())
                 .cutBy(CutMethod.DIE));
+        draft.art(face, rider.face(), false);
         Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         draft.lay(SlabId.of(connector), SlabId.of(retainer), glue);
@@ -188,7 +189,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                                 CLEAR,
                                 true,
                                 Motion.Ends.STOPPED,
-                                List.of(behind(rider, body, heading, legs), before(rider, body, heading, legs)),
+                                List.of(behind(rider, body, heading, legs), before(rider, draft, body, heading)),
                                 lock,
                                 Optional.of(new Motion.Space(retainer, AIR, false)),
                                 Optional.empty()),
@@ -208,8 +209,10 @@ public final class RiderEngineer implements Engineer<Rider> {
     }
 
     /** The rider itself covers its slot, so that it can't be pushed through and the slot is not seen beside it. */
-    private static Motion.Retainer before(Rider rider, Body body, Angle heading, RiderLegs legs) {
-        Outline face = Shapes.of(rider.face()).outline();
+    private static Motion.Retainer before(Rider rider, BuildDraft draft, Body body, Angle heading) {
+        RiderLegs legs =
+                new RiderLegs(SlotLine.of(rider.id(), rider.path(), draft).path());
+        Outline face = Shapes.of(rider.face(), draft.workshop()).outline();
         RiderLegs.Hold least = legs.leastHold(face, body.grown(rider.play(), heading));
         String grows = rider.face() instanceof Opening.Circle ? "face.diameter" : "face.height";
         return new Motion.Retainer(

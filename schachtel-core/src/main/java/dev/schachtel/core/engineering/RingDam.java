@@ -28,8 +28,8 @@ final class RingDam implements Dam.Maker {
     public Dam make(Dam.Request request) {
         Length w = request.shaker().foamWidth();
         Opening opening = request.opening();
-        Shapes inner = Shapes.grown(opening, request.shaker().setback());
-        Shapes outer = Shapes.grown(opening, request.shaker().setback().plus(w));
+        Shapes inner = Shapes.grown(opening, request.shaker().setback(), request.stock());
+        Shapes outer = Shapes.grown(opening, request.shaker().setback().plus(w), request.stock());
         Outline ring = outer.outline().without(inner.outline());
         List<Placement> at = List.of(request.middle());
         Form.Sort sort = request.round() ? Form.Sort.RING : Form.Sort.FRAME;

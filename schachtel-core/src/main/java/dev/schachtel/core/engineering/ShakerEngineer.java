@@ -60,7 +60,8 @@ public final class ShakerEngineer implements Engineer<Shaker> {
     private void lay(Shaker shaker, Aperture aperture, BuildDraft draft) {
         Materials stuff = new Materials(draft);
         Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
-        Dam dam = way(shaker, aperture, draft).make(new Dam.Request(shaker, aperture.opening(), aperture.middle()));
+        Dam dam = way(shaker, aperture, draft)
+                .make(new Dam.Request(shaker, aperture.opening(), aperture.middle(), draft.workshop()));
         PartId film = film(shaker, aperture, draft);
         derive(shaker, aperture, draft, dam);
         boolean onFilm = shaker.overlap().isAbove(shaker.setback());
@@ -111,7 +112,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
     }
 
     private static Dam.Maker way(Shaker shaker, Aperture aperture, BuildDraft draft) {
-        Shapes window = Shapes.of(aperture.opening());
+        Shapes window = Shapes.of(aperture.opening(), draft.workshop());
         Source make = new Source(shaker.id(), "make");
         boolean round = window.form().sort() == Form.Sort.ROUND;
         boolean straight =
@@ -141,7 +142,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
 
     private static PartId film(Shaker shaker, Aperture aperture, BuildDraft draft) {
         Film film = new Materials(draft).film(shaker.film(), new Source(shaker.id(), "film"));
-        Shapes shape = Shapes.grown(aperture.opening(), shaker.overlap());
+        Shapes shape = Shapes.grown(aperture.opening(), shaker.overlap(), draft.workshop());
         PartId id = new PartId(shaker.id(), "film");
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
         draft.part(Part.of(id, "Film", film, shape.form(), shape.outline())
@@ -203,7 +204,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
     }
 
     private static void derive(Shaker shaker, Aperture aperture, BuildDraft draft, Dam dam) {
-        Dam.Request r = new Dam.Request(shaker, aperture.opening(), aperture.middle());
+        Dam.Request r = new Dam.Request(shaker, aperture.opening(), aperture.middle(), draft.workshop());
         Derivation.Term overlap = Dam.Request.term(2, "overlap", shaker.overlap(), new Source(shaker.id(), "overlap"));
         Length both = shaker.overlap().times(2);
         Length w = r.opening().width();

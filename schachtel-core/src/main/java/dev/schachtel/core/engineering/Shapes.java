@@ -2,6 +2,7 @@ package dev.schachtel.core.engineering;
 
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
@@ -9,12 +10,12 @@ import dev.schachtel.core.shape.Silhouettes;
 
 /** An opening's outline, centred on the origin, and the name of its shape. */
 public record Shapes(Outline outline, Form form) {
-    static Shapes of(Opening opening) {
-        return grown(opening, Length.ZERO);
+    static Shapes of(Opening opening, Workshop stock) {
+        return grown(opening, Length.ZERO, stock);
     }
 
     /** The outline of the same kind of shape in another size. */
-    static Outline like(Opening opening, Length w, Length h) {
+    static Outline like(Opening opening, Length w, Length h, Workshop stock) {
         if (opening instanceof Opening.Circle || opening instanceof Opening.Oval) {
             return Outline.oval(w, h);
         }
@@ -22,15 +23,18 @@ public record Shapes(Outline outline, Form form) {
             return Outline.roundedRectangle(w, h, r.corner());
         }
         if (opening instanceof Opening.Arch) {
-            return of(new Opening.Arch(w, h)).outline();
+            return of(new Opening.Arch(w, h), stock).outline();
+        }
+        if (opening instanceof Opening.Pictured p) {
+            return of(new Opening.Pictured(p.picture(), w, h), stock).outline();
         }
         return opening instanceof Opening.Own own
-                ? of(new Opening.Own(w, h, own.path())).outline()
+                ? of(new Opening.Own(w, h, own.path()), stock).outline()
                 : Outline.rectangle(w, h);
     }
 
     /** The same shape with a border of by all round; corners grow with it. */
-    static Shapes grown(Opening opening, Length by) {
+    static Shapes grown(Opening opening, Length by, Workshop stock) {
         Length w = opening.width().plus(by.times(2));
         Length h = opening.height().plus(by.times(2));
         if (opening instanceof Opening.Circle) {
@@ -44,6 +48,15 @@ public record Shapes(Outline outline, Form form) {
         }
         if (opening instanceof Opening.Arch) {
             return new Shapes(centred(Silhouettes.arch(w, h), w, h), Form.of(Form.Sort.ARCH, w, h));
+        }
+        if (opening instanceof Opening.Pictured p) {
+            Outline plain = stock.picture(p.picture())
+                    .map(found -> PictureShape.of(found, p.width(), p.height()).outline())
+                    .orElseGet(() -> Outline.rectangle(p.width(), p.height()));
+            Outline out = by.isZero() ? plain : plain.grown(by);
+            return new Shapes(
+                    out,
+                    Form.of(Form.Sort.SHAPE, out.bounds().wide(), out.bounds().high()));
         }
         if (opening instanceof Opening.Own own) {
             Outline plain = OwnOutline.scaled(own.path(), own.width(), own.height());

@@ -45,11 +45,11 @@ public final class WindowEngineer implements Engineer<Window> {
     }
 
     static void cut(Id owner, Ground ground, Opening opening, Placement middle, BuildDraft draft) {
-        Shapes shape = Shapes.of(opening);
+        Shapes shape = Shapes.of(opening, draft.workshop());
         var onFace = shape.outline().placed(middle);
         Cutout cutout = new Cutout(owner, Cutout.Sort.WINDOW, shape.form(), onFace, CutMethod.DIE);
         draft.aperture(owner, new Aperture(ground, opening, middle, cutout));
-        var off = Shapes.grown(opening, CLEAR).outline().placed(middle);
+        var off = Shapes.grown(opening, CLEAR, draft.workshop()).outline().placed(middle);
         draft.zone(new Zone(Zone.Use.KEEP_OFF, owner, ground.under(), off));
         draft.zone(new Zone(Zone.Use.SEEN_THROUGH, owner, ground.under(), onFace));
     }

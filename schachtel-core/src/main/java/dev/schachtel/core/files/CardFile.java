@@ -99,6 +99,9 @@ public final class CardFile {
                         && !known(id, component.asked().from())) {
                     throw new RefusedException(path + "." + component.name(), "'" + id + "' is not in the workshop");
                 }
+                if (component.isFamily() && value != null) {
+                    check(path + "." + component.name(), value);
+                }
                 if (value instanceof Id id
                         && !component.name().equals("id")
                         && !there(id, component.asked().from())) {

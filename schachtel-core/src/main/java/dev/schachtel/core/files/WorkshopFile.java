@@ -23,9 +23,12 @@ import tools.jackson.databind.node.ObjectNode;
 /** The workshop as JSON, read by the same rules as card files. */
 public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
-    /** Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities. */
+    /**
+     * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
+     * pictures.
+     */
     private static final Upgrades UPGRADES =
-            new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed));
+            new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed, WorkshopFile::pictured));
 
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
@@ -98,6 +101,13 @@ public final class WorkshopFile {
                 filling.put("density", density(filling.path("id").asString("")));
             }
         });
+    }
+
+    /** The picture box, with the pictures that a new installation starts with. */
+    private static void pictured(ObjectNode workshop) {
+        RecordCodec codec = new RecordCodec(Units.MM);
+        ArrayNode box = workshop.putArray("pictures");
+        StandardPictures.all().forEach(p -> box.add(codec.write(p, false)));
     }
 
     /** That of the filling of this name in the usual stock, else that of sand. */

@@ -16,6 +16,7 @@ public record Workshop(
         List<Envelope> envelopes,
         List<Technique> techniques,
         List<WorkTime> times,
+        List<Picture> pictures,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -27,27 +28,50 @@ public record Workshop(
         envelopes = List.copyOf(envelopes);
         techniques = List.copyOf(techniques);
         times = List.copyOf(times);
+        pictures = List.copyOf(pictures);
     }
 
     /** The same workshop with another drawer. */
     public Workshop with(List<Sheet> otherSheets, List<Roll> otherRolls, Tools otherTools) {
         return new Workshop(
-                materials, fillings, otherSheets, otherRolls, dies, envelopes, techniques, times, otherTools, house);
+                materials,
+                fillings,
+                otherSheets,
+                otherRolls,
+                dies,
+                envelopes,
+                techniques,
+                times,
+                pictures,
+                otherTools,
+                house);
     }
 
     /** The same workshop with other dies. */
     public Workshop with(List<Die> otherDies) {
-        return new Workshop(materials, fillings, sheets, rolls, otherDies, envelopes, techniques, times, tools, house);
+        return new Workshop(
+                materials, fillings, sheets, rolls, otherDies, envelopes, techniques, times, pictures, tools, house);
     }
 
     /** The same workshop with other ways of doing things. */
     public Workshop with(List<Technique> book, HouseRules rules) {
-        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, times, tools, rules);
+        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, tools, rules);
     }
 
     /** The same workshop with other times. */
     public Workshop timed(List<WorkTime> other) {
-        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, techniques, other, tools, house);
+        return new Workshop(
+                materials, fillings, sheets, rolls, dies, envelopes, techniques, other, pictures, tools, house);
+    }
+
+    /** The same workshop with other pictures in the box. */
+    public Workshop pictured(List<Picture> other) {
+        return new Workshop(
+                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, other, tools, house);
+    }
+
+    public Optional<Picture> picture(MaterialId id) {
+        return pictures.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     public Optional<Technique> technique(MaterialId id) {

@@ -38,6 +38,10 @@ public final class Choices {
                 workshop.envelopes().stream()
                         .map(e -> new Choice(e.id(), e.name()))
                         .toList();
+            case PICTURE ->
+                workshop.pictures().stream()
+                        .map(p -> new Choice(p.id(), p.name()))
+                        .toList();
             case TECHNIQUE ->
                 workshop.techniques().stream()
                         .map(t -> new Choice(t.id(), t.name()))

@@ -11,6 +11,7 @@ import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.PathData;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.LengthTextException;
@@ -41,6 +42,7 @@ public final class Scalars {
                 || type == MaterialId.class
                 || type == LocalDate.class
                 || type == Colour.class
+                || type == PathData.class
                 || type.isEnum();
     }
 
@@ -81,6 +83,8 @@ public final class Scalars {
             return LocalDate.parse(text);
         } else if (type == Colour.class) {
             return Colour.parse(text);
+        } else if (type == PathData.class) {
+            return new PathData(text);
         } else if (type.isEnum()) {
             return Arrays.stream(type.getEnumConstants())
                     .filter(c -> kebab(((Enum<?>) c).name()).equals(text))

@@ -27,7 +27,7 @@ final class Transforms {
             String[] parts = inside.isEmpty() ? new String[0] : inside.split("[\\s,]+");
             double[] v = new double[parts.length];
             for (int i = 0; i < v.length; i++) {
-                v[i] = SvgOutlines.number(parts[i]);
+                v[i] = SvgWalk.number(parts[i]);
             }
             all.concatenate(step(m.group(1), v));
         }

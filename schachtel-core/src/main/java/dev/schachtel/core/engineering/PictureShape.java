@@ -1,0 +1,47 @@
+package dev.schachtel.core.engineering;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import dev.schachtel.core.build.Art;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Figures;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+
+/** A picture of the box as large as fits into some size, about its middle: what is cut out and the coloured areas on it. */
+record PictureShape(Outline outline, List<Art.Tint> tints) {
+    private static final int KEPT = 400;
+    private static final Map<Key, PictureShape> KNOWN = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, PictureShape> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Key(Picture picture, Length width, Length height) {}
+
+    /** Reading a picture takes longer than all else about it, so that those that were read lately are kept. */
+    static PictureShape of(Picture picture, Length width, Length height) {
+        Key key = new Key(picture, width, height);
+        synchronized (KNOWN) {
+            return KNOWN.computeIfAbsent(key, PictureShape::read);
+        }
+    }
+
+    private static PictureShape read(Key key) {
+        Picture p = key.picture;
+        double scale = Math.min(Mm.of(key.width) / Mm.of(p.width()), Mm.of(key.height) / Mm.of(p.height()));
+        Figures.View view = new Figures.View(Mm.of(p.width()) / 2, Mm.of(p.height()) / 2, scale);
+        List<Outline> whole = Figures.outlines(p.outline().text(), view);
+        List<Art.Tint> tints = p.regions().stream()
+                .map(r -> new Art.Tint(
+                        r.name(), r.colour(), Figures.outlines(r.path().text(), view)))
+                .toList();
+        return new PictureShape(whole.isEmpty() ? Outline.rectangle(key.width, key.height) : whole.get(0), tints);
+    }
+}

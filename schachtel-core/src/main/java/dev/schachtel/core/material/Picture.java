@@ -1,0 +1,72 @@
+package dev.schachtel.core.material;
+
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.measure.Length;
+
+/**
+ * What a maker owns as stamp, die, printed sheet or drawing, in its real size. Paths are SVG path data in millimetres, y
+ * down, from the upper left corner of the picture; each may have several closed lines, those inside others are holes.
+ *
+ * @param foot how far above its lowest edge it stands on the ground
+ * @param leans whether it turns with the slope it stands on, as wheels do; else it stays upright
+ * @param owned how many there are of it; 0: as many as wanted
+ * @param outline all that is cut out
+ * @param regions coloured areas from the back to the front
+ */
+public record Picture(
+        MaterialId id,
+        String name,
+        Role role,
+        Looks looks,
+        CutMethod method,
+        Length width,
+        Length height,
+        Length foot,
+        boolean leans,
+        int owned,
+        PathData outline,
+        List<Region> regions) {
+    public Picture {
+        regions = List.copyOf(regions);
+    }
+
+    /** What it does in a scene. */
+    public enum Role {
+        /** What the card is about. */
+        HERO,
+        /** Stands with it. */
+        COMPANION,
+        /** One of several alike. */
+        SCATTER,
+        /** What others stand on. */
+        GROUND,
+        /** Goes round others, or hangs above them. */
+        FRAME
+    }
+
+    /** Which way it looks. */
+    public enum Looks {
+        LEFT,
+        RIGHT,
+        NEITHER;
+
+        public Looks mirrored() {
+            return this == LEFT ? RIGHT : this == RIGHT ? LEFT : NEITHER;
+        }
+    }
+
+    /** An area of one colour with a name, such as roof or scarf. */
+    public record Region(String name, Colour colour, PathData path) {}
+
+    /** Whether it can be made in any size: not what a die or a stamp gives. */
+    public boolean isFree() {
+        return method == CutMethod.ELECTRONIC || method == CutMethod.SCISSORS;
+    }
+
+    /** The region that must not be covered, if one is called a face. */
+    public Optional<Region> face() {
+        return regions.stream().filter(r -> r.name().equals("face")).findFirst();
+    }
+}

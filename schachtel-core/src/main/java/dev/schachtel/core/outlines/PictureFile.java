@@ -1,0 +1,188 @@
+package dev.schachtel.core.outlines;
+
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javax.xml.stream.XMLStreamReader;
+
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.PathData;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.shape.Figures;
+import dev.schachtel.core.shape.OutlineText;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * A picture for the box from an SVG file: every filled shape becomes a region of its colour, every line that is drawn one
+ * of its width; what they cover together is cut out. Name, role and the rest may stand in the file as {@code data-role},
+ * {@code data-looks}, {@code data-cut}, {@code data-foot}, {@code data-leans} and {@code data-owned}.
+ */
+public final class PictureFile implements SvgWalk.Sink {
+    private static final int MOST_REGIONS = 200;
+    private static final int MOST_POINTS = 20_000;
+    /** Holes and crumbs that are smaller, in mm2, are filled and left out. */
+    private static final double CRUMB = 0.3;
+
+    private int count;
+    private final List<Drawn> drawn = new ArrayList<>();
+    private final Map<String, String> said = new HashMap<>();
+    private String title = "";
+
+    private PictureFile() {}
+
+    private record Drawn(String name, Colour colour, Area area) {}
+
+    /**
+     * Reads a picture.
+     *
+     * @throws RefusedException with what can't be taken, and the element it is in
+     */
+    public static Picture read(byte[] content, String name) {
+        if (content.length > OutlineFile.LARGEST) {
+            throw new RefusedException("file", "is larger than 5 MB");
+        }
+        PictureFile file = new PictureFile();
+        SvgWalk.read(content, file);
+        return file.picture(name);
+    }
+
+    @Override
+    public void file(XMLStreamReader svg) {
+        for (String about : List.of("data-role", "data-looks", "data-cut", "data-foot", "data-leans", "data-owned")) {
+            said.put(about, SvgWalk.text(svg, about).strip());
+        }
+    }
+
+    @Override
+    public void title(String text) {
+        title += text;
+    }
+
+    @Override
+    public void shape(SvgLook look, String data, AffineTransform at, double error) {
+        Path2D path = new Path2D.Double(look.evenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+        OutlineText.figures(data, 5 * error, figure -> {
+            List<Point> points = figure.points();
+            count += points.size();
+            if (count > MOST_POINTS) {
+                throw new RefusedException("file", "holds more than 20,000 points; draw it with fewer");
+            }
+            path.moveTo(points.get(0).x(), points.get(0).y());
+            points.forEach(p -> path.lineTo(p.x(), p.y()));
+            if (figure.closed()) {
+                path.closePath();
+            }
+        });
+        String name = look.name().isEmpty() ? "part " + (drawn.size() + 1) : look.name();
+        look.fill().ifPresent(colour -> add(name, colour, path, at));
+        if (look.width() > 0) {
+            look.stroke()
+                    .ifPresent(colour -> add(
+                            look.fill().isPresent() ? name + " line" : name,
+                            colour,
+                            new BasicStroke((float) look.width(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+                                    .createStrokedShape(path),
+                            at));
+        }
+    }
+
+    private void add(String name, Colour colour, Shape shape, AffineTransform at) {
+        Area area = new Area(at.createTransformedShape(shape));
+        if (!area.isEmpty()) {
+            drawn.add(new Drawn(name, colour, area));
+        }
+        if (drawn.size() > MOST_REGIONS) {
+            throw new RefusedException("file", "holds more than " + MOST_REGIONS + " coloured areas");
+        }
+    }
+
+    private Picture picture(String fileName) {
+        Area all = new Area();
+        drawn.forEach(d -> all.add(d.area));
+        Rectangle2D box = all.getBounds2D();
+        if (!(box.getWidth() >= 0.5 && box.getHeight() >= 0.5 && box.getWidth() <= 3_000 && box.getHeight() <= 3_000)) {
+            throw new RefusedException(
+                    "file",
+                    String.format(
+                            Locale.ROOT,
+                            "draws %.1f × %.1f mm; from 0.5 mm to 3 m can be made",
+                            box.getWidth(),
+                            box.getHeight()));
+        }
+        List<Picture.Region> regions = new ArrayList<>();
+        for (Drawn d : drawn) {
+            String path = Figures.text(d.area, box.getX(), box.getY(), 0);
+            if (!path.isEmpty()) {
+                regions.add(new Picture.Region(Scalars.shorten(d.name), d.colour, new PathData(path)));
+            }
+        }
+        String outline = Figures.text(all, box.getX(), box.getY(), CRUMB);
+        int pieces = Figures.outlines(outline).size();
+        if (pieces != 1) {
+            throw new RefusedException(
+                    "file",
+                    "falls into " + pieces
+                            + " pieces once it is cut out; lay something under them that holds them together");
+        }
+        String name = title.isBlank() ? fileName : title;
+        return new Picture(
+                new MaterialId(word(name)),
+                name.length() > 60 ? name.substring(0, 60) : name,
+                choice("data-role", Picture.Role.class, Picture.Role.COMPANION),
+                choice("data-looks", Picture.Looks.class, Picture.Looks.NEITHER),
+                choice("data-cut", CutMethod.class, CutMethod.ELECTRONIC),
+                hundredths(box.getWidth()),
+                hundredths(box.getHeight()),
+                hundredths(Math.max(0, SvgWalk.millimetres(said.get("data-foot")))),
+                said.get("data-leans").equals("true"),
+                owned(),
+                new PathData(outline),
+                regions);
+    }
+
+    private static Length hundredths(double mm) {
+        return Length.ofMicrometres(10 * Math.round(mm * 100));
+    }
+
+    private int owned() {
+        String text = said.get("data-owned");
+        return text.matches("\\d{1,3}") ? Integer.parseInt(text) : 0;
+    }
+
+    private <E extends Enum<E>> E choice(String about, Class<E> type, E otherwise) {
+        String text = said.get(about);
+        for (E one : type.getEnumConstants()) {
+            if (Scalars.kebab(one.name()).equals(text)) {
+                return one;
+            }
+        }
+        if (!text.isEmpty()) {
+            throw new RefusedException(
+                    "file", "says " + about + " '" + Scalars.shorten(text) + "', which is not known");
+        }
+        return otherwise;
+    }
+
+    /** Small letters and hyphens, as ids are. */
+    private static String word(String name) {
+        String plain = java.text.Normalizer.normalize(name, java.text.Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
+        String word = plain.isEmpty() || !Character.isLetter(plain.charAt(0)) ? "picture-" + plain : plain;
+        return word.substring(0, Math.min(40, word.length())).replaceAll("-+$", "");
+    }
+}
