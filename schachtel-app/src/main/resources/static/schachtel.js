@@ -136,7 +136,7 @@
     const link = event.target.closest("a[data-select], a[data-step], a[data-view], .strip a");
     if (!link || event.ctrlKey || event.metaKey || event.button) return;
     const address = link.getAttribute("href");
-    if (!address || !window.htmx || (link.dataset.select && !$("main[data-station=structure]"))) return;
+    if (!address || !window.htmx || (link.dataset.select && !$("main[data-station=structure], main.sc"))) return;
     event.preventDefault();
     if (link.closest(".strip")) { settled().then(() => { location.href = address; }); return; }
     go(address.split("#")[0], () => link.dataset.pin && pulse(link.dataset.pin), link.dataset.into);
@@ -328,7 +328,7 @@
   document.addEventListener("pointerdown", (event) => {
     const dwg = event.target.closest && event.target.closest(".main-dwg[data-movable]");
     const link = event.target.closest && event.target.closest("a[data-select]");
-    if (!dwg || !link || link.dataset.select !== dwg.dataset.movable || event.button || !$("[data-view=front][aria-current]")) return;
+    if (!dwg || !link || link.dataset.select !== dwg.dataset.movable || event.button || !(dwg.dataset.flat || $("[data-view=front][aria-current]"))) return;
     const svg = $("svg", dwg);
     drag = { x: event.clientX, y: event.clientY, svg, own: $$(`[data-select="${link.dataset.select}"], .mv[data-owner="${link.dataset.select}"] > path, .l-sel, .l-sel + .l-edge`, svg), moved: false };
     event.preventDefault();
@@ -351,6 +351,18 @@
     window.addEventListener("click", (click) => { click.preventDefault(); click.stopPropagation(); }, { capture: true, once: true });
     setTimeout(() => window.dispatchEvent(new Event("drag-over")), 0);
   });
+  // A picture of the box is dragged onto the drawing: its middle comes to lie where it is let go.
+  document.addEventListener("dragstart", (event) => { const tile = event.target.closest && event.target.closest("[data-pick]"); if (tile) event.dataTransfer.setData("text/plain", tile.dataset.pick); });
+  document.addEventListener("dragover", (event) => { if (event.target.closest && event.target.closest("[data-put]")) event.preventDefault(); });
+  document.addEventListener("drop", (event) => {
+    const dwg = event.target.closest && event.target.closest("[data-put]"), pick = event.dataTransfer.getData("text/plain");
+    if (!dwg || !pick) return;
+    event.preventDefault();
+    const svg = $("svg", dwg), at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse()), scale = +svg.dataset.scale;
+    ask("POST", dwg.dataset.put, { ...Object.fromEntries($$("#seen input, #face [name=on]").map((i) => [i.name, i.value])), pick, x: ((at.x - svg.dataset.left) / scale).toFixed(2), y: ((svg.dataset.top - at.y) / scale).toFixed(2) });
+  });
+  document.addEventListener("change", (event) => { if (event.target.matches("[data-send]") && event.target.files.length) event.target.form.requestSubmit(); });
+
   document.addEventListener("dragstart", (event) => { if (event.target.closest && event.target.closest(".main-dwg")) event.preventDefault(); });
 
   // A double click in the drawing adds something to what lies there.

@@ -29,6 +29,7 @@ class ArchitectureTest {
     private static final List<List<String>> ORDER = List.of(
             List.of("plan"),
             List.of("design"),
+            List.of("scene"),
             List.of("print"),
             List.of("files"),
             List.of("outlines", "render"),

@@ -11,7 +11,10 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.CardFile;
@@ -30,8 +33,19 @@ public record TestCards(CardSpec spec) {
         return of("upper-station.json").remove("car");
     }
 
-    /** A card file of the demo folder. */
+    /** A card file of the demo folder without the pictures on it: what it is built of, for tests that count parts. */
     public static TestCards of(String file) {
+        CardSpec spec = whole(file).spec();
+        for (Element element : spec.elements()) {
+            if (element instanceof Motif m && m.shape() instanceof Opening.Pictured) {
+                spec = CardEdit.of(spec).remove(m.id());
+            }
+        }
+        return new TestCards(spec);
+    }
+
+    /** A card file of the demo folder as it is. */
+    public static TestCards whole(String file) {
         return new TestCards(CardFile.read(demo(file), WORKSHOP));
     }
 

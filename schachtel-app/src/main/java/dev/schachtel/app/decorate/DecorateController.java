@@ -39,7 +39,7 @@ class DecorateController {
         this.workshops = workshops;
     }
 
-    @GetMapping
+    @GetMapping("/surfaces")
     String page(@PathVariable long id, Model model) {
         StoredCard card = cards.load(id);
         model.addAttribute("v", desk.view(card, plans.of(card.spec())));
@@ -50,7 +50,7 @@ class DecorateController {
     @PostMapping("/add")
     String add(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Fresh fresh) {
         cards.change(seen.change(id, "add treatment", fresh::addTo));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     /** What new work is. */
@@ -71,7 +71,7 @@ class DecorateController {
     @PostMapping("/set")
     String set(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Typed typed) {
         cards.change(seen.change(id, typed.about(), typed::apply));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     @PostMapping("/remove")
@@ -81,14 +81,14 @@ class DecorateController {
         }
         cards.change(
                 seen.change(id, "remove " + piece, spec -> CardEdit.of(spec).remove(new Id(piece))));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     /** A new line of the technique book. */
     @PostMapping("/book/add")
     String addWay(@PathVariable long id, @RequestParam String name, @RequestParam String kind) {
         workshops.change(w -> w.with(BookEdit.of(w.techniques()).add(name, DecorateDesk.kind(kind)), w.house()));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     /** A line of the technique book is taken out, unless this card has work of it. */
@@ -99,7 +99,7 @@ class DecorateController {
             throw new RefusedException(way, "is used on this card");
         }
         workshops.change(w -> w.with(BookEdit.of(w.techniques()).remove(gone), w.house()));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     /** A line of the technique book, for every card. */
@@ -107,7 +107,7 @@ class DecorateController {
     String book(
             @PathVariable long id, @RequestParam String way, @RequestParam String what, @RequestParam String value) {
         workshops.change(w -> w.with(BookEdit.of(w.techniques()).set(known(way), what, value), w.house()));
-        return "redirect:/cards/" + id + "/decorate";
+        return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 
     private static MaterialId known(String way) {

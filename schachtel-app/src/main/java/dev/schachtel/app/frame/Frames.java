@@ -76,10 +76,14 @@ public class Frames {
         long drying = plan.build().surfaces().stream()
                 .mapToLong(s -> s.drying().toMinutes())
                 .sum();
-        return works == 0
-                ? "plain surfaces"
-                : (works == 1 ? "1 piece of work" : works + " pieces of work")
-                        + (drying > 0 ? ", " + drying + " min to dry" : "");
+        int pieces = plan.build().arts().size();
+        String scene = pieces == 0 ? "" : pieces == 1 ? "1 picture" : pieces + " pictures";
+        if (works == 0) {
+            return pieces == 0 ? "plain surfaces" : scene;
+        }
+        return (pieces == 0 ? "" : scene + ", ")
+                + (works == 1 ? "1 piece of work" : works + " pieces of work")
+                + (drying > 0 ? ", " + drying + " min to dry" : "");
     }
 
     private static String cut(Plan plan) {

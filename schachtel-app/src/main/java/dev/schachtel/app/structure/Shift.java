@@ -30,7 +30,7 @@ public record Shift(String piece, Double dx, Double dy, Integer stepX, Integer s
      *
      * @throws RefusedException if it can't be moved, or not so far
      */
-    CardSpec apply(CardSpec spec) {
+    public CardSpec apply(CardSpec spec) {
         if (!(Math.abs(dx) <= FARTHEST && Math.abs(dy) <= FARTHEST)
                 || Math.abs(stepX) > 1000
                 || Math.abs(stepY) > 1000) {

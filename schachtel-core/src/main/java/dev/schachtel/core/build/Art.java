@@ -1,6 +1,7 @@
 package dev.schachtel.core.build;
 
 import java.util.List;
+import java.util.Optional;
 
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
@@ -27,6 +28,26 @@ public record Art(PartId part, MaterialId picture, boolean mirrored, List<Tint> 
         Tint mirrored() {
             return new Tint(name, colour, areas.stream().map(a -> a.mirrored(0)).toList());
         }
+    }
+
+    /** Its colours, each by its area; empty if it has none. */
+    public Optional<Colour> mean() {
+        double[] sum = new double[4];
+        for (Tint tint : tints) {
+            double area = tint.areas.stream()
+                    .mapToDouble(a -> a.area().squareMillimetres())
+                    .sum();
+            int rgb = tint.colour.rgb();
+            sum[0] += area * (rgb >> 16 & 255);
+            sum[1] += area * (rgb >> 8 & 255);
+            sum[2] += area * (rgb & 255);
+            sum[3] += area;
+        }
+        return sum[3] <= 0
+                ? Optional.empty()
+                : Optional.of(new Colour((int) Math.round(sum[0] / sum[3]) << 16
+                        | (int) Math.round(sum[1] / sum[3]) << 8
+                        | (int) Math.round(sum[2] / sum[3])));
     }
 
     /** With its tints left for right, about the part's own middle. */

@@ -96,13 +96,13 @@ public record Build(
     }
 
     /**
-     * The colour of a sheet of card as it is seen: that of the card, with what was blended over all of it laid on like a
+     * The colour of a sheet of card as it is seen: that of the card or of the picture on it, with what was blended over all of it laid on like a
      * clear film; empty for what is no card. Stamps, stencils and splatter leave the ground as it is.
      */
     public Optional<Colour> colour(PartId id) {
         return part(id).map(Part::material)
                 .filter(Cardstock.class::isInstance)
-                .map(m -> ((Cardstock) m).colour())
+                .map(m -> art(id).flatMap(Art::mean).orElse(((Cardstock) m).colour()))
                 .map(card -> surfaces.stream()
                         .filter(s -> s.part().equals(id) && s.technique().kind().blends())
                         .map(Surface::colour)

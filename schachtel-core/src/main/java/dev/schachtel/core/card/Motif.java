@@ -17,4 +17,4 @@ public record Motif(
         @Asked(value = "Stays where it is", initial = "false") boolean pinned,
         @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
-        implements Element {}
+        implements Element, Depicted {}

@@ -19,11 +19,12 @@ import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /**
  * Card raised on foam has no span over 40 mm, and no piece lies half on something and half over a recess without a
- * spacer. Handbook chapter 2; spacers within 0.15 mm do.
+ * spacer, unless it can bend over the step. Handbook chapter 2; spacers within 0.15 mm do.
  */
 final class SupportCheck implements Check {
     private static final Length WITHIN = Length.ofMicrometres(150);
@@ -32,6 +33,9 @@ final class SupportCheck implements Check {
     private static final Length LONGEST = Length.ofMillimetres(41);
 
     private static final double SOME = 0.1;
+    private static final Length CALIPER = Length.ofMicrometres(400);
+    /** In mm. */
+    private static final double ALONG = 10;
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -102,7 +106,7 @@ final class SupportCheck implements Check {
             return;
         }
         Length needed = level.bottom().minus(there.get());
-        if (needed.isAbove(WITHIN)) {
+        if (needed.isAbove(WITHIN) && !bends(over, needed)) {
             List<Length> spacers = Spacers.fewest(needed, stock(workshop));
             String words = spacers.stream().map(s -> Units.thickness(s) + " mm").collect(Collectors.joining(" and "));
             report.on(RuleId.TILTS, level.slab().part().owner())
@@ -112,6 +116,12 @@ final class SupportCheck implements Check {
                     .at(over.bounds().centre())
                     .watch();
         }
+    }
+
+    /** Card gives way over a step of one caliper along 10 mm. */
+    private static boolean bends(Outline over, Length step) {
+        Box box = over.bounds();
+        return !step.isAbove(CALIPER) && Math.max(box.width(), box.height()) >= ALONG;
     }
 
     private static List<Length> stock(Workshop workshop) {

@@ -30,6 +30,15 @@ public enum Views {
         };
     }
 
+    /** The front as the eye sees it: nothing of what lies behind card, no dimensions. */
+    public static Scene face(Build build) {
+        List<Mark> seen = new FrontLayers(build, Optional.empty())
+                .marks().stream()
+                        .filter(m -> !(m instanceof Mark.Area a && a.edge() == Meaning.HIDDEN))
+                        .toList();
+        return new Scene("Front", build.face().bounds(), new Scene.Room(10, 10, 10, 10), true, seen);
+    }
+
     /** What is seen to move from the side: the selected piece's own, else the base's. */
     public static Optional<SideView> side(Build build, Id selected) {
         List<SideView> all = build.mechanics().sides();

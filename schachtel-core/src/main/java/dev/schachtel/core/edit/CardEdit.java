@@ -95,6 +95,16 @@ public final class CardEdit {
         return of(wide).set(piece, component + ".height", die.height().toString());
     }
 
+    /** A piece in the shape of a picture from the box, in this size. */
+    public CardSpec pictured(Id piece, String component, Opening.Pictured picture) {
+        Piece old = spec.piece(piece).orElseThrow(() -> new RefusedException(piece.value(), "there is no such piece"));
+        RecordType type = RecordType.of(old.getClass());
+        RecordType.Component shape = type.component(component)
+                .filter(RecordType.Component::isFamily)
+                .orElseThrow(() -> new RefusedException(component, "has no shape"));
+        return replace(old, Optional.of((Piece) type.with(old, shape, picture, component)));
+    }
+
     /**
      * Adds a piece of a kind ("window", "shaker", ...) with first values that suit the card.
      *

@@ -10,7 +10,6 @@ import dev.schachtel.core.measure.Length;
  * down, from the upper left corner of the picture; each may have several closed lines, those inside others are holes.
  *
  * @param foot how far above its lowest edge it stands on the ground
- * @param leans whether it turns with the slope it stands on, as wheels do; else it stays upright
  * @param owned how many there are of it; 0: as many as wanted
  * @param outline all that is cut out
  * @param regions coloured areas from the back to the front
@@ -24,7 +23,7 @@ public record Picture(
         Length width,
         Length height,
         Length foot,
-        boolean leans,
+        Stance stance,
         int owned,
         PathData outline,
         List<Region> regions) {
@@ -44,6 +43,16 @@ public record Picture(
         GROUND,
         /** Goes round others, or hangs above them. */
         FRAME
+    }
+
+    /** How it stands. */
+    public enum Stance {
+        /** On the ground, upright on a slope too, as people and trees do. */
+        UPRIGHT,
+        /** On the ground, turned with its slope, as wheels are. */
+        LEANS,
+        /** In the air, or hung up. */
+        FLIES
     }
 
     /** Which way it looks. */

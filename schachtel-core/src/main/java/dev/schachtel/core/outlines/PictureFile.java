@@ -28,7 +28,7 @@ import dev.schachtel.core.shape.Point;
 /**
  * A picture for the box from an SVG file: every filled shape becomes a region of its colour, every line that is drawn one
  * of its width; what they cover together is cut out. Name, role and the rest may stand in the file as {@code data-role},
- * {@code data-looks}, {@code data-cut}, {@code data-foot}, {@code data-leans} and {@code data-owned}.
+ * {@code data-looks}, {@code data-cut}, {@code data-foot}, {@code data-stance} and {@code data-owned}.
  */
 public final class PictureFile implements SvgWalk.Sink {
     private static final int MOST_REGIONS = 200;
@@ -61,7 +61,7 @@ public final class PictureFile implements SvgWalk.Sink {
 
     @Override
     public void file(XMLStreamReader svg) {
-        for (String about : List.of("data-role", "data-looks", "data-cut", "data-foot", "data-leans", "data-owned")) {
+        for (String about : List.of("data-role", "data-looks", "data-cut", "data-foot", "data-stance", "data-owned")) {
             said.put(about, SvgWalk.text(svg, about).strip());
         }
     }
@@ -147,7 +147,7 @@ public final class PictureFile implements SvgWalk.Sink {
                 hundredths(box.getWidth()),
                 hundredths(box.getHeight()),
                 hundredths(Math.max(0, SvgWalk.millimetres(said.get("data-foot")))),
-                said.get("data-leans").equals("true"),
+                choice("data-stance", Picture.Stance.class, Picture.Stance.UPRIGHT),
                 owned(),
                 new PathData(outline),
                 regions);

@@ -17,6 +17,7 @@ import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Point;
 
 /**
  * Every part at 1:1, low ones together on a page, with a checking ruler of 100 mm and the words to print at 100 %; sheets
@@ -37,6 +38,9 @@ public final class SheetPdf {
 
     private static final double GAP = 6;
 
+    /** Size of words in a drawing, in points. */
+    private static final int NOTE = 8;
+
     private final PdfDocument document;
 
     private SheetPdf(PdfDocument document) {
@@ -44,7 +48,14 @@ public final class SheetPdf {
     }
 
     /** What is drawn on pages of its own: a scene in millimetres with the line under it. */
-    private record Piece(Scene scene, String head) {}
+    private record Piece(Scene scene, String head, List<Note> notes) {
+        Piece(Scene scene, String head) {
+            this(scene, head, List.of());
+        }
+    }
+
+    /** Words in a drawing, their middle there, in its millimetres. */
+    public record Note(Point at, String words) {}
 
     /** Every part of a card. */
     public static byte[] write(Build build) {
@@ -63,6 +74,11 @@ public final class SheetPdf {
             pieces.add(new Piece(SheetView.of(sheet), "Sheet " + (pieces.size() + 1)));
         }
         return written(title + ", sheets at 1:1", units, pieces);
+    }
+
+    /** One drawing at 1:1 with words in it, on as many pages as it takes. */
+    public static byte[] drawing(String title, Units units, Scene scene, List<Note> notes) {
+        return written(title, units, List.of(new Piece(scene, title, List.copyOf(notes))));
     }
 
     private static byte[] written(String title, Units units, List<Piece> pieces) {
@@ -160,12 +176,28 @@ public final class SheetPdf {
             }
             side.figure(piece.head, () -> new PdfInk(ink, shift).draw(piece.scene));
             ink.restoreGraphicsState();
+            notes(side, piece, size, shift);
             if (!tile.isAll()) {
                 side.aside(() -> marks(ink, left, foot, wide, high));
             }
             side.text(9, MARGIN, 20, piece.head);
             side.text(9, MARGIN, 15, tile.isAll() ? PRINT : PRINT + " " + where(tile));
             ruler(side);
+        }
+    }
+
+    private static void notes(PdfDocument.Side side, Piece piece, PDRectangle size, PdfInk.Shift shift)
+            throws IOException {
+        Box page = new Box(MARGIN, FOOT, size.getWidth() / POINT - MARGIN, size.getHeight() / POINT - MARGIN);
+        for (Note note : piece.notes) {
+            Point at = note.at.plus(shift.left(), shift.foot());
+            if (page.holds(at)) {
+                side.text(
+                        NOTE,
+                        at.x() - 0.25 * NOTE / POINT * note.words.length(),
+                        at.y() - 0.35 * NOTE / POINT,
+                        note.words);
+            }
         }
     }
 

@@ -29,7 +29,7 @@ class BuildableTest {
     @MethodSource("files")
     void demoCardsAreBuiltStepByStep(String file) {
         for (String cards : List.of("1", "7")) {
-            Plan plan = TestCards.of(file).set("brief", "cards", cards).plan();
+            Plan plan = TestCards.whole(file).set("brief", "cards", cards).plan();
             assertThat(replayed(plan)).as("%s x %s", file, cards).isEmpty();
             assertThat(Rehearsal.of(plan.build(), plan.assembly())).isEmpty();
         }

@@ -30,7 +30,7 @@ class SquareTest {
     @Test
     void partsLieSquare() {
         Stream<CardSpec> demo =
-                TestCards.files().stream().map(f -> TestCards.of(f).spec());
+                TestCards.files().stream().map(f -> TestCards.whole(f).spec());
         Stream<CardSpec> random = IntStream.range(0, 60).mapToObj(i -> RandomCards.any(new Random(i), 8));
         Stream.concat(demo, random).forEach(spec -> {
             Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
@@ -55,7 +55,7 @@ class SquareTest {
     void matsHaveTheFoldsAndLettersOfTheirParts() {
         int folds = 0;
         for (String file : TestCards.files()) {
-            var plan = Planner.withoutRemedies(TestCards.of(file).spec(), TestCards.WORKSHOP);
+            var plan = Planner.withoutRemedies(TestCards.whole(file).spec(), TestCards.WORKSHOP);
             for (MatPlan mat : plan.cutting().mats().sheets()) {
                 var scene = SheetView.of(mat, plan.build().folds());
                 for (MatPlan.Nested nested : mat.parts()) {

@@ -63,7 +63,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void aDimensionSaysHowLongItIs(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         List<Id> ids = Stream.concat(Stream.of(Id.BASE), build.spec().pieces().map(p -> p.id()))
                 .toList();
         int seen = 0;
@@ -81,7 +81,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void theFaceHasItsWidthAndHeight(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Box face = build.face().bounds();
         List<Length> sizes = all(Views.FRONT.of(build, Id.BASE), Mark.Dimension.class).stream()
                 .flatMap(d -> size(d.words()).stream())
@@ -93,7 +93,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void aSectionIsToScaleUpwards(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Scene scene = new SectionView(build, Optional.empty(), 0.5).scene();
         Mark.Dimension whole = all(scene, Mark.Dimension.class).get(0);
         double larger = span(whole) / Mm.of(build.thickness());
@@ -137,7 +137,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void namesOfLayersHaveTheirRoom(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Scene scene = Views.TAKEN_APART.of(build, Id.BASE);
         List<Mark.Label> labels = all(scene, Mark.Label.class);
         assertThat(labels).isNotEmpty();
@@ -152,7 +152,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void lettersAreThoseOfTheParts(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Map<?, String> letters = build.letters();
         for (Mark.Letter letter : all(Views.TAKEN_APART.of(build, Id.BASE), Mark.Letter.class)) {
             assertThat(letter.letter()).isEqualTo(letters.getOrDefault(letter.part(), ""));
@@ -163,7 +163,7 @@ class LabelsTest {
     @ParameterizedTest
     @MethodSource("files")
     void aBlankIsDrawnWhole(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Scene scene = Views.OPENED_FLAT.of(build, Id.BASE);
         Outline blank = build.partsOf(Id.BASE).get(0).outline();
         Box extent = scene.extent();

@@ -50,7 +50,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void theFrontShowsEachPieceOfCardWhereItLies(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Scene scene = Views.FRONT.of(build, Id.BASE);
         List<Outline> drawn = all(scene)
                 .flatMap(m -> m instanceof Mark.Area a
@@ -75,7 +75,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void whatMovesIsDrawnApart(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Set<Id> moving = Views.FRONT.of(build, Id.BASE).marks().stream()
                 .flatMap(m -> m instanceof Mark.Moving g ? Stream.of(g.owner()) : Stream.empty())
                 .collect(Collectors.toSet());
@@ -92,7 +92,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void takenApartEveryTierHasItsLetter(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         Scene scene = Views.TAKEN_APART.of(build, Id.BASE);
         List<Mark.Letter> letters = all(scene)
                 .flatMap(m -> m instanceof Mark.Letter l ? Stream.of(l) : Stream.empty())
@@ -114,7 +114,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void partsSideBySideKeepTheirSizeAndTheirDistance(String file) {
-        Build build = TestCards.of(file).build();
+        Build build = TestCards.whole(file).build();
         List<PartId> ids = build.parts().stream().map(Part::id).toList();
         List<Outline> drawn = areas(new PartsView(build).scene(ids), Meaning.CUT);
         assertThat(drawn).hasSameSizeAs(ids);
@@ -137,7 +137,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void aStepShowsItsOwnParts(String file) {
-        Plan plan = TestCards.of(file).plan();
+        Plan plan = TestCards.whole(file).plan();
         for (Step step : plan.assembly().steps()) {
             Op op = step.op();
             Set<PartId> letters = all(StepView.of(plan.build(), op))
@@ -153,7 +153,7 @@ class ScenesTest {
     @ParameterizedTest
     @MethodSource("files")
     void aSheetShowsAllItsBlanks(String file) {
-        Plan plan = TestCards.of(file).plan();
+        Plan plan = TestCards.whole(file).plan();
         for (MaterialPlan material : plan.cutting().materials()) {
             for (SheetPlan sheet : material.sheets()) {
                 Scene scene = SheetView.of(sheet);

@@ -30,8 +30,8 @@ class DemoFilesTest {
     void everyDemoFileKeepsToTheSchema(String file) {
         List<Error> errors = SCHEMA.validate(TestCards.demo(file), InputFormat.JSON);
         assertThat(errors).isEmpty();
-        assertThat(CardFile.read(CardFile.write(TestCards.of(file).spec())))
-                .isEqualTo(TestCards.of(file).spec());
+        assertThat(CardFile.read(CardFile.write(TestCards.whole(file).spec())))
+                .isEqualTo(TestCards.whole(file).spec());
     }
 
     @Test

@@ -27,7 +27,7 @@ class PlanJsonTest {
     }
 
     private static JsonNode json(String file) {
-        Plan p = TestCards.of(file).plan();
+        Plan p = TestCards.whole(file).plan();
         return Json.parse(PlanJson.write(p.build(), p.movements(), p.findings(), p.cutting(), p.assembly()));
     }
 

@@ -42,7 +42,7 @@ class PlanSchemaTest {
     void everyPlanKeepsToItsSchemaAndFillsIt() {
         TreeSet<String> met = new TreeSet<>();
         for (String file : TestCards.files()) {
-            String json = json(TestCards.of(file).spec());
+            String json = json(TestCards.whole(file).spec());
             List<Error> errors = SCHEMA.validate(json, InputFormat.JSON);
             assertThat(errors).as(file).isEmpty();
             collect(Json.parse(json), "", met);

@@ -147,7 +147,7 @@ class MotionTest {
     @Test
     void samplesNeverSayLessThanTheSmallestGap() {
         for (String file : TestCards.files()) {
-            for (Course course : TestCards.of(file).plan().movements().courses()) {
+            for (Course course : TestCards.whole(file).plan().movements().courses()) {
                 assertThat(course.samples()).hasSize(33);
                 course.tightest().ifPresent(t -> course.samples().forEach(s -> assertThat(s.gap())
                         .as(file)

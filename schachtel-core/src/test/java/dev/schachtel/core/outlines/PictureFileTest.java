@@ -79,13 +79,13 @@ class PictureFileTest {
     void whatIsWrittenInTheFileIsTaken() {
         Picture p = read(
                 "viewBox='0 0 10 10' width='10mm' data-role='hero' data-looks='left' data-cut='die' data-foot='2mm'"
-                        + " data-leans='true' data-owned='3'",
+                        + " data-stance='leans' data-owned='3'",
                 "<path d='M0 0H10V10H0ZM2 2H8V8H2Z' fill-rule='evenodd'/>");
         assertThat(p.role()).isEqualTo(Picture.Role.HERO);
         assertThat(p.looks()).isEqualTo(Picture.Looks.LEFT);
         assertThat(p.method()).isEqualTo(CutMethod.DIE);
         assertThat(p.foot()).isEqualTo(Length.ofMillimetres(2));
-        assertThat(p.leans()).isTrue();
+        assertThat(p.stance()).isEqualTo(Picture.Stance.LEANS);
         assertThat(p.owned()).isEqualTo(3);
         assertThat(area(p.outline().text())).isEqualTo(64, within(0.01));
         assertThat(p.name()).isEqualTo("from a file");

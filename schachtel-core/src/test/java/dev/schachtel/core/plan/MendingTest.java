@@ -31,7 +31,7 @@ class MendingTest {
     @ParameterizedTest
     @MethodSource("files")
     void remediesOfTheDemoMend(String file) {
-        check(file, TestCards.of(file).spec());
+        check(file, TestCards.whole(file).spec());
     }
 
     /** Sound cards with one to three things changed at random. */

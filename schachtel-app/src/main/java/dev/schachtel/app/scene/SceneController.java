@@ -1,0 +1,253 @@
+package dev.schachtel.app.scene;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.scene.SceneDesk.Sight;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.structure.Shift;
+import dev.schachtel.app.structure.StructureController.Seen;
+import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.outlines.PictureFile;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.PictureSvg;
+import dev.schachtel.core.scene.Fact;
+import dev.schachtel.core.scene.Layouts;
+import dev.schachtel.core.scene.PlacementSheet;
+import dev.schachtel.core.scene.Room;
+import dev.schachtel.core.scene.Scenery;
+import dev.schachtel.core.scene.Sitting;
+import dev.schachtel.core.shape.Point;
+
+/** The part Scene of the Decorate station. Changes are one revision each and show the whole page anew. */
+@Controller
+@RequestMapping("/cards/{id}/decorate")
+class SceneController {
+    private static final int MOST_PICTURES = 300;
+    private final CardService cards;
+    private final Plans plans;
+    private final SceneDesk desk;
+    private final Workshops workshops;
+
+    SceneController(CardService cards, Plans plans, SceneDesk desk, Workshops workshops) {
+        this.cards = cards;
+        this.plans = plans;
+        this.desk = desk;
+        this.workshops = workshops;
+    }
+
+    /** What the page shows besides the card. */
+    record Place(@Nullable String on, @Nullable String pick) {
+        Place {
+            on = on == null || !on.matches(Id.PATTERN) ? "" : on;
+            pick = pick == null || !pick.matches(MaterialId.PATTERN) ? "" : pick;
+        }
+    }
+
+    @GetMapping
+    String page(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Place place, Model model) {
+        return page(cards.load(id), seen.select(), place, model);
+    }
+
+    private String page(StoredCard card, String select, Place place, Model model) {
+        model.addAttribute("v", desk.view(card, plans.of(card.spec()), new Sight(place.on(), select, place.pick())));
+        model.addAttribute("pick", place.pick());
+        model.addAttribute("address", "/cards/" + card.id() + "/decorate?on=" + place.on() + "&select=" + select);
+        return "scene/page";
+    }
+
+    /** Other layouts of the face, which take longer than the page. */
+    @GetMapping("/layouts")
+    String layouts(
+            @PathVariable long id,
+            @ModelAttribute Place place,
+            @RequestParam(defaultValue = "" + SceneDesk.ROUNDS) int rounds,
+            Model model) {
+        Plan plan = plans.of(cards.load(id).spec());
+        int looked = Math.max(1, Math.min(rounds, 8 * SceneDesk.ROUNDS));
+        model.addAttribute("at", "/cards/" + id + "/decorate");
+        model.addAttribute("on", SceneDesk.face(plan.spec(), place.on()).value());
+        model.addAttribute("others", desk.others(plan, SceneDesk.face(plan.spec(), place.on()), looked));
+        model.addAttribute("rounds", looked);
+        return "scene/layouts";
+    }
+
+    /** Puts a picture on the face: there, or where it has most room. */
+    @PostMapping("/put")
+    String put(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam(required = false) @Nullable Double x,
+            @RequestParam(required = false) @Nullable Double y,
+            Model model) {
+        Picture picture = picture(place.pick());
+        List<Id> fresh = new ArrayList<>();
+        StoredCard card = change(id, seen, "put " + picture.id(), spec -> {
+            Scenery scenery = scenery(spec, place);
+            Point at = x == null || y == null || !(Math.abs(x) < 3_000) || !(Math.abs(y) < 3_000)
+                    ? Room.of(scenery, picture, 1)
+                    : new Point(x, y);
+            CardSpec then = Room.placed(spec, scenery.on(), picture, new Room.Put(at, 1, Room.card(workshops.now())));
+            fresh.add(then.elements().get(then.elements().size() - 1).id());
+            return then;
+        });
+        return page(card, fresh.get(fresh.size() - 1).value(), place, model);
+    }
+
+    /** Moves a piece. */
+    @PostMapping("/move")
+    String move(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @ModelAttribute Shift shift,
+            Model model) {
+        return page(change(id, seen, "move " + shift.piece(), shift::apply), seen.select(), place, model);
+    }
+
+    /** Does something to the chosen piece. */
+    @PostMapping("/do")
+    String act(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam String what,
+            Model model) {
+        if (!seen.select().matches(Id.PATTERN)) {
+            throw new RefusedException("piece", "choose a piece first");
+        }
+        PieceAct act = PieceAct.of(what);
+        StoredCard card = change(
+                id, seen, what + " " + seen.select(), spec -> act.apply(spec, new Id(seen.select()), workshops.now()));
+        return page(card, act == PieceAct.REMOVE ? "" : seen.select(), place, model);
+    }
+
+    /** Takes the remedy of a fact. */
+    @PostMapping("/sit")
+    String sit(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam String fact,
+            @RequestParam int way,
+            Model model) {
+        StoredCard card = change(id, seen, "sit " + fact, spec -> Sitting.of(scenery(spec, place)).stream()
+                .filter(f -> f.key().equals(fact))
+                .flatMap(f -> f.fix(way).stream())
+                .findFirst()
+                .map(Fact.Fix::edit)
+                .orElseThrow(() -> new RefusedException("scene", "sits otherwise by now; look again"))
+                .apply(spec));
+        return page(card, seen.select(), place, model);
+    }
+
+    /** Takes another layout. */
+    @PostMapping("/layout")
+    String layout(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam int number,
+            @RequestParam int rounds,
+            Model model) {
+        StoredCard card = change(id, seen, "layout", spec -> {
+            List<Layouts.Layout> all = SceneDesk.layouts(
+                    plans.of(spec),
+                    SceneDesk.face(spec, place.on()),
+                    Math.max(1, Math.min(rounds, 8 * SceneDesk.ROUNDS)));
+            if (number < 0 || number >= all.size()) {
+                throw new RefusedException("layout", "is not there any more; look again");
+            }
+            return all.get(number).take(spec);
+        });
+        return page(card, seen.select(), place, model);
+    }
+
+    /** A picture from a file goes into the box. */
+    @PostMapping("/pictures")
+    String picture(@PathVariable long id, @RequestParam MultipartFile file, @ModelAttribute Place place)
+            throws IOException {
+        String name = file.getOriginalFilename() == null
+                ? ""
+                : file.getOriginalFilename().replaceAll("\\.[^.]*$", "");
+        Picture read = PictureFile.read(file.getBytes(), name.isBlank() ? "Picture" : name);
+        workshops.change(w -> {
+            if (w.pictures().size() >= MOST_PICTURES) {
+                throw new RefusedException("box", "holds " + MOST_PICTURES + " pictures; take one out first");
+            }
+            List<Picture> box = new ArrayList<>(w.pictures());
+            box.removeIf(p -> p.id().equals(read.id()));
+            box.add(0, read);
+            return w.pictured(box);
+        });
+        return "redirect:/cards/" + id + "/decorate?on=" + place.on() + "&pick=" + read.id();
+    }
+
+    /** The face at 1:1 to lay pieces on. */
+    @GetMapping("/placement.pdf")
+    ResponseEntity<byte[]> placement(
+            @PathVariable long id,
+            @ModelAttribute Place place,
+            @RequestParam(defaultValue = "false") boolean mirrored) {
+        CardSpec spec = cards.load(id).spec();
+        String title = spec.name() + ", placement" + (mirrored ? ", mirrored" : "");
+        return Download.of(
+                title + ".pdf",
+                MediaType.APPLICATION_PDF,
+                PlacementSheet.pdf(title, spec.units(), scenery(spec, place), mirrored));
+    }
+
+    /** A picture of the box as a file. */
+    @GetMapping("/pictures/{picture}.svg")
+    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable String picture) {
+        Picture found = picture(picture);
+        return Download.of(
+                found.id() + ".svg",
+                MediaType.parseMediaType("image/svg+xml"),
+                PictureSvg.write(found).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    private Picture picture(@Nullable String word) {
+        if (word == null || !word.matches(MaterialId.PATTERN)) {
+            throw new RefusedException("picture", "choose one from the box");
+        }
+        return workshops
+                .now()
+                .picture(new MaterialId(word))
+                .orElseThrow(() -> new RefusedException(word, "is not in the box"));
+    }
+
+    private Scenery scenery(CardSpec spec, Place place) {
+        Plan plan = plans.of(spec);
+        return Scenery.of(plan.build(), plan.workshop(), SceneDesk.face(spec, place.on()))
+                .orElseThrow(() -> new RefusedException("face", "can't carry pictures"));
+    }
+
+    private StoredCard change(long id, Seen seen, String about, UnaryOperator<CardSpec> edit) {
+        return cards.change(seen.change(id, about, edit));
+    }
+}

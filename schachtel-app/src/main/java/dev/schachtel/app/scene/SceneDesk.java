@@ -1,0 +1,177 @@
+package dev.schachtel.app.scene;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.structure.Field;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.Liner;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.PictureSvg;
+import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.core.scene.Fact;
+import dev.schachtel.core.scene.Layouts;
+import dev.schachtel.core.scene.Scenery;
+import dev.schachtel.core.scene.Sitting;
+
+/** Puts the scene on a face into what the page shows. */
+@Component
+class SceneDesk {
+    static final int ROUNDS = 3_000;
+    private final Frames frames;
+    private final SceneWords words;
+
+    SceneDesk(Frames frames, SceneWords words) {
+        this.frames = frames;
+        this.words = words;
+    }
+
+    /** What is looked at: a face, a chosen piece, a picked picture. */
+    record Sight(String on, String select, String pick) {}
+
+    SceneView view(StoredCard card, Plan plan, Sight look) {
+        Id on = face(plan.spec(), look.on);
+        Optional<Motif> chosen =
+                look.select.matches(Id.PATTERN) ? plan.spec().find(new Id(look.select), Motif.class) : Optional.empty();
+        String link = "/cards/" + card.id() + "/decorate?on=" + on + "&select=";
+        String svg = SvgWriter.write(
+                Views.face(plan.build()).plain(),
+                Look.chosen(420, 600, plan.spec().units(), chosen.map(Motif::id).orElse(Id.BASE), link));
+        Optional<Scenery> scenery = Scenery.of(plan.build(), plan.workshop(), on);
+        List<Fact> facts = scenery.map(Sitting::of).orElse(List.of());
+        return new SceneView(
+                frames.frame(card, plan, "decorate"),
+                on.value(),
+                chosen.map(m -> m.id().value()).orElse(""),
+                faces(plan.spec(), on),
+                box(plan, look.pick),
+                svg,
+                chosen.map(m -> chosen(plan, m)),
+                facts.stream().map(words::told).toList(),
+                under(plan.build(), scenery),
+                List.of());
+    }
+
+    /** The layouts that differ, as they would look. */
+    List<SceneView.Other> others(Plan plan, Id on, int rounds) {
+        List<SceneView.Other> all = new ArrayList<>();
+        List<Layouts.Layout> layouts = layouts(plan, on, rounds);
+        for (int i = 0; i < layouts.size(); i++) {
+            CardSpec then = layouts.get(i).take(plan.spec());
+            Build build = Engineering.engineer(then, plan.workshop());
+            int watch = (int) Scenery.of(build, plan.workshop(), on).map(Sitting::of).orElse(List.of()).stream()
+                    .filter(f -> f.severity() != Severity.WORKS)
+                    .count();
+            String svg = SvgWriter.write(Views.face(build).plain(), Look.picture(72, 130));
+            all.add(new SceneView.Other(
+                    i, words.wish(layouts.get(i).wish()), watch == 0 ? "all well" : watch + " to watch", svg));
+        }
+        return all;
+    }
+
+    static List<Layouts.Layout> layouts(Plan plan, Id on, int rounds) {
+        return Scenery.of(plan.build(), plan.workshop(), on)
+                .map(s -> Layouts.of(s, rounds, 1))
+                .orElse(List.of());
+    }
+
+    /** The face asked for, else the panel, else the front. */
+    static Id face(CardSpec spec, String asked) {
+        return grounds(spec).stream()
+                .filter(g -> g.value().equals(asked))
+                .findFirst()
+                .orElseGet(() -> grounds(spec).get(0));
+    }
+
+    /** Layers from the top down, then the front of the base. */
+    private static List<Id> grounds(CardSpec spec) {
+        List<Id> all = new ArrayList<>();
+        for (int i = spec.layers().size() - 1; i >= 0; i--) {
+            Layer layer = spec.layers().get(i);
+            if (!(layer instanceof Liner)) {
+                all.add(layer.id());
+            }
+        }
+        all.add(Id.FRONT);
+        spec.layers().stream().filter(Liner.class::isInstance).map(Layer::id).forEach(all::add);
+        return all;
+    }
+
+    private static List<Field.Option> faces(CardSpec spec, Id on) {
+        return grounds(spec).stream()
+                .map(g -> new Field.Option(g.value(), g.value().replace('-', ' '), g.equals(on)))
+                .toList();
+    }
+
+    private List<SceneView.Tile> box(Plan plan, String pick) {
+        Map<MaterialId, Integer> placed = new LinkedHashMap<>();
+        for (Element e : plan.spec().elements()) {
+            if (e instanceof Motif m && m.shape() instanceof Opening.Pictured p) {
+                placed.merge(p.picture(), 1, Integer::sum);
+            }
+        }
+        return plan.workshop().pictures().stream()
+                .map(p -> new SceneView.Tile(
+                        p.id().value(),
+                        p.name(),
+                        count(placed.getOrDefault(p.id(), 0), p),
+                        PictureSvg.small(p, 64, 58),
+                        p.id().value().equals(pick)))
+                .toList();
+    }
+
+    private static String count(int placed, Picture p) {
+        String owned = p.owned() > 0 ? " of " + p.owned() : "";
+        return placed == 0 ? (p.owned() > 0 ? p.owned() + " owned" : "") : placed + owned + " placed";
+    }
+
+    private static SceneView.Chosen chosen(Plan plan, Motif m) {
+        Optional<Picture> picture =
+                m.shape() instanceof Opening.Pictured p ? plan.workshop().picture(p.picture()) : Optional.empty();
+        boolean raised = plan.workshop().find(m.fixing(), Foam.class).isPresent();
+        return new SceneView.Chosen(
+                m.id().value(),
+                picture.map(Picture::name).orElse("Cut-out"),
+                raised ? "raised" : "flat",
+                m.pinned(),
+                picture.map(Picture::isFree).orElse(true));
+    }
+
+    /** The foam under each raised piece. */
+    private static List<SceneView.Under> under(Build build, Optional<Scenery> scenery) {
+        List<SceneView.Under> all = new ArrayList<>();
+        for (Scenery.Placed p : scenery.map(Scenery::pieces).orElse(List.of())) {
+            for (Part part : build.partsOf(p.id())) {
+                if (part.material() instanceof Foam foam) {
+                    String pads = part.perCard() + (part.perCard() == 1 ? " square" : " squares");
+                    String high = String.format(
+                            Locale.ROOT, "%.1f mm, ", foam.thickness().nanometres() / 1e6);
+                    all.add(new SceneView.Under(p.picture().name(), high + pads));
+                }
+            }
+        }
+        return all;
+    }
+}

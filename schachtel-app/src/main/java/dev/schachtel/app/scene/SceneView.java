@@ -1,0 +1,44 @@
+package dev.schachtel.app.scene;
+
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.app.frame.Frames.Frame;
+import dev.schachtel.app.structure.Field;
+
+/**
+ * What the part Scene shows. Texts that end in Html or Svg are safe.
+ *
+ * @param on the face that is looked at
+ * @param select the chosen piece; empty for none
+ */
+public record SceneView(
+        Frame frame,
+        String on,
+        String select,
+        List<Field.Option> faces,
+        List<Tile> box,
+        String svg,
+        Optional<Chosen> chosen,
+        List<Told> told,
+        List<Under> under,
+        List<Other> others) {
+    /** A picture of the box: how many of it are on this card. */
+    public record Tile(String id, String name, String count, String svg, boolean picked) {}
+
+    /** The chosen piece with what can be done to it. */
+    public record Chosen(String id, String name, String height, boolean pinned, boolean sized) {}
+
+    /** A fact in words, with what helps. */
+    public record Told(String key, String shape, String title, String words, List<String> fixes, String piece) {}
+
+    /** What lies under a piece. */
+    public record Under(String name, String holds) {}
+
+    /** Another layout. */
+    public record Other(int number, String name, String state, String svg) {}
+
+    public int toWatch() {
+        return (int) told.stream().filter(t -> !t.shape.equals("works")).count();
+    }
+}

@@ -1,0 +1,27 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.measure.Length;
+
+/** A piece of a scene: it lies on a face with its middle somewhere, and may be moved there. */
+public interface Depicted {
+    Id id();
+
+    /** What it lies on. */
+    Id on();
+
+    /** Its middle, from the left. */
+    Length across();
+
+    /** Its middle, from the foot. */
+    Length up();
+
+    /** Left for right. */
+    boolean mirrored();
+
+    /** Stays where it is when others are laid out anew. */
+    boolean pinned();
+
+    /** What it is cut from. */
+    MaterialId card();
+}

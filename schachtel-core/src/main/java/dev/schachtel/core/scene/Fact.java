@@ -1,0 +1,101 @@
+package dev.schachtel.core.scene;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * One thing about how a scene sits.
+ *
+ * @param pieces which it is about, the one that a remedy changes first; none for the whole
+ * @param figure what was measured: mm, percent or a count, as the kind has it
+ * @param at where it is seen on the face
+ */
+public record Fact(
+        Kind kind, Severity severity, List<Id> pieces, List<String> names, double figure, Point at, List<Fix> fixes) {
+    public Fact {
+        pieces = List.copyOf(pieces);
+        names = List.copyOf(names);
+        fixes = List.copyOf(fixes);
+    }
+
+    /** What it is about; chapter 10 of the domain's handbook has how each is worked out. */
+    public enum Kind {
+        /** Feet over the ground, mm. */
+        GROUND,
+        /** Nearer, yet smaller; times. */
+        DEPTH,
+        /** So many of one picture. */
+        REPEATS,
+        /** Edges nearly meet, mm between; less than 0: they overlap by so much. */
+        KISSING,
+        /** So much of it is seen, percent. */
+        SEEN,
+        /** So much of the face is free, percent. */
+        FREE,
+        /** Centre of visual weight beside the middle, mm; less than 0: to the left. */
+        BALANCE,
+        /** Clear round the words, mm. */
+        WORDS,
+        /** Lies in a window or in the way of what moves, mm2. */
+        KEEP_CLEAR,
+        /** Looks out over the near edge, mm from it. */
+        LOOKS_OUT,
+        /** Stands over the edge, mm. */
+        OVERHANG
+    }
+
+    /** A remedy: what it does, and the card after it. */
+    public record Fix(Way way, UnaryOperator<CardSpec> edit) {
+        /** What it does. */
+        public enum Way {
+            MOVE,
+            LARGER,
+            MIRROR,
+            ADD,
+            REMOVE
+        }
+    }
+
+    static Fact of(Kind kind, Severity severity, Scenery.Placed piece, double figure, Fix... fixes) {
+        return new Fact(
+                kind,
+                severity,
+                List.of(piece.id()),
+                List.of(piece.picture().name()),
+                figure,
+                piece.outline().bounds().centre(),
+                List.of(fixes));
+    }
+
+    static Fact of(
+            Kind kind, Severity severity, Scenery.Placed one, Scenery.Placed other, double figure, Fix... fixes) {
+        return new Fact(
+                kind,
+                severity,
+                List.of(one.id(), other.id()),
+                List.of(one.picture().name(), other.picture().name()),
+                figure,
+                one.outline().bounds().centre(),
+                List.of(fixes));
+    }
+
+    static Fact whole(Kind kind, Severity severity, double figure, Point at) {
+        return new Fact(kind, severity, List.of(), List.of(), figure, at, List.of());
+    }
+
+    /** The same named again after the card was drawn anew. */
+    public String key() {
+        return kind + pieces.stream().map(i -> ":" + i).reduce("", String::concat);
+    }
+
+    /** The remedy of that number, from 0. */
+    public Optional<Fix> fix(int number) {
+        return number >= 0 && number < fixes.size() ? Optional.of(fixes.get(number)) : Optional.empty();
+    }
+}

@@ -1,0 +1,86 @@
+package dev.schachtel.core.scene;
+
+import java.util.List;
+import java.util.OptionalDouble;
+
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+/** What pieces stand on: the ground pieces of a scene, by their upper edges, half a millimetre apart. Ground has no overhang. */
+final class Ground {
+    private static final double STEP = 0.5;
+    private final List<Profile> pieces;
+
+    Ground(Scenery scenery) {
+        pieces = scenery.pieces().stream()
+                .filter(Scenery.Placed::isGround)
+                .map(p -> Profile.of(p.outline()))
+                .toList();
+    }
+
+    /** The upper edge of one piece from the left; not a number where it has none. */
+    private record Profile(Box box, double[] tops) {
+        static Profile of(Outline piece) {
+            Box box = piece.bounds();
+            List<Point> line = piece.outer().flattened();
+            double[] tops = new double[(int) Math.ceil(box.width() / STEP) + 1];
+            for (int i = 0; i < tops.length; i++) {
+                double x = Math.min(box.left() + i * STEP, box.right());
+                tops[i] = upper(line, x);
+            }
+            return new Profile(box, tops);
+        }
+
+        /** The highest point of a closed line there. */
+        private static double upper(List<Point> line, double x) {
+            double most = Double.NaN;
+            for (int i = 0; i < line.size(); i++) {
+                Point a = line.get(i);
+                Point b = line.get((i + 1) % line.size());
+                if (Math.min(a.x(), b.x()) <= x && x <= Math.max(a.x(), b.x())) {
+                    double share = a.x() == b.x() ? 0 : (x - a.x()) / (b.x() - a.x());
+                    double y = a.x() == b.x() ? Math.max(a.y(), b.y()) : a.y() + (b.y() - a.y()) * share;
+                    most = Double.isNaN(most) ? y : Math.max(most, y);
+                }
+            }
+            return most;
+        }
+
+        double top(double x) {
+            if (x < box.left() || x > box.right()) {
+                return Double.NaN;
+            }
+            double at = (x - box.left()) / STEP;
+            int i = Math.min((int) at, tops.length - 2);
+            return tops[i] + (tops[i + 1] - tops[i]) * (at - i);
+        }
+    }
+
+    boolean isThere() {
+        return !pieces.isEmpty();
+    }
+
+    /** How far a foot is above the nearest ground below it; 0 within the ground; empty where there is none below. */
+    OptionalDouble below(Point foot) {
+        double least = Double.MAX_VALUE;
+        for (Profile piece : pieces) {
+            double top = piece.top(foot.x());
+            if (foot.y() >= piece.box.bottom() && foot.y() <= top) {
+                return OptionalDouble.of(0);
+            }
+            if (top <= foot.y()) {
+                least = Math.min(least, foot.y() - top);
+            }
+        }
+        return least == Double.MAX_VALUE ? OptionalDouble.empty() : OptionalDouble.of(least);
+    }
+
+    /** The highest ground there. */
+    OptionalDouble surface(double x) {
+        return pieces.stream()
+                .mapToDouble(p -> p.top(x))
+                .filter(top -> !Double.isNaN(top))
+                .max();
+    }
+}

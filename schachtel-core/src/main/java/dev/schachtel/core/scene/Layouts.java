@@ -1,0 +1,82 @@
+package dev.schachtel.core.scene;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * Other ways to lay out the pictures of a face. What is pinned and what is ground stays; nothing comes to lie on what must
+ * stay free, on words, on each other or over the edge. The same scene, seed and rounds give the same answer.
+ */
+public final class Layouts {
+    /** No two are nearer than this: how far matched pieces are moved on average, over the width of the face. */
+    static final double DIFFER = 0.12;
+
+    private Layouts() {}
+
+    /** What a layout was made for. */
+    public enum Wish {
+        /** All over. */
+        SCATTERED,
+        /** To the left and to the right, with room between. */
+        TWO_GROUPS,
+        /** Nothing in the upper half that could be lower. */
+        SKY_OPEN,
+        /** Close together in the middle. */
+        GATHERED,
+        /** As much on the left as on the right. */
+        EVEN
+    }
+
+    /** A layout: where the middle of each piece that may move comes to lie. */
+    public record Layout(Wish wish, List<Id> pieces, List<Point> middles, double cost) {
+        public Layout {
+            pieces = List.copyOf(pieces);
+            middles = List.copyOf(middles);
+        }
+
+        /** The card with this layout. */
+        public CardSpec take(CardSpec spec) {
+            CardSpec now = spec;
+            for (int i = 0; i < pieces.size(); i++) {
+                now = CardEdit.of(now)
+                        .set(pieces.get(i), "across", Sitting.mm(middles.get(i).x()));
+                now = CardEdit.of(now)
+                        .set(pieces.get(i), "up", Sitting.mm(middles.get(i).y()));
+            }
+            return now;
+        }
+
+        /** How far the pieces of another are moved on average, over a width. */
+        double differsFrom(Layout other, double width) {
+            double sum = 0;
+            for (int i = 0; i < middles.size(); i++) {
+                sum += middles.get(i).distanceTo(other.middles.get(i));
+            }
+            return middles.isEmpty() ? 0 : sum / middles.size() / width;
+        }
+    }
+
+    /**
+     * Five that differ at most, the one that sits best first; fewer where there is no more room.
+     *
+     * @param rounds how many moves are tried for each
+     */
+    public static List<Layout> of(Scenery scenery, int rounds, long seed) {
+        List<Layout> all = new ArrayList<>();
+        double width = scenery.face().bounds().width();
+        for (Wish wish : Wish.values()) {
+            LayoutSearch search = new LayoutSearch(scenery, wish, seed);
+            search.run(rounds)
+                    .filter(l -> all.stream().noneMatch(o -> l.differsFrom(o, width) < DIFFER))
+                    .ifPresent(all::add);
+        }
+        all.sort(Comparator.comparingDouble(Layout::cost));
+        return all;
+    }
+}

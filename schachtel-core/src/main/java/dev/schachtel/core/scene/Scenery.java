@@ -1,0 +1,149 @@
+package dev.schachtel.core.scene;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.Depicted;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * One face with the pictures on it, as it is seen from before.
+ *
+ * @param on the piece or face of the base that carries it
+ * @param face its outline
+ * @param ground its colour
+ * @param pieces pictures on it from the back to the front
+ * @param words what is read on it
+ * @param free of pieces: windows, and what moving parts pass over
+ */
+public record Scenery(
+        Id on, Outline face, Colour ground, List<Placed> pieces, List<Outline> words, List<Outline> free) {
+    public Scenery {
+        pieces = List.copyOf(pieces);
+        words = List.copyOf(words);
+        free = List.copyOf(free);
+    }
+
+    /**
+     * A picture where it lies.
+     *
+     * @param scale of its own size
+     * @param above how far its top stands out from its face, in mm
+     */
+    public record Placed(Depicted piece, Picture picture, Outline outline, double scale, double above, Colour colour) {
+        public Id id() {
+            return piece.id();
+        }
+
+        /** Where it touches the ground it stands on. */
+        public Point foot() {
+            Box box = outline.bounds();
+            return new Point(box.centre().x(), box.bottom() + Mm.of(picture.foot()) * scale);
+        }
+
+        public boolean isGround() {
+            return picture.role() == Picture.Role.GROUND;
+        }
+
+        public boolean stands() {
+            return !isGround() && picture.stance() != Picture.Stance.FLIES;
+        }
+
+        public Picture.Looks looks() {
+            return piece.mirrored() ? picture.looks().mirrored() : picture.looks();
+        }
+    }
+
+    /** What is on a face; empty if the card has none of that name. */
+    public static Optional<Scenery> of(Build build, Workshop workshop, Id on) {
+        Optional<Level> carrier = on.equals(Id.FRONT)
+                ? build.front().or(() -> base(build))
+                : build.levels().stream()
+                        .filter(l -> l.slab().part().owner().equals(on))
+                        .filter(build::isCard)
+                        .max(Comparator.comparing(Level::top));
+        return carrier.map(level -> read(build, workshop, on, level));
+    }
+
+    /** The card that lies open has its base for a front. */
+    private static Optional<Level> base(Build build) {
+        return build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(Id.BASE))
+                .filter(build::isCard)
+                .max(Comparator.comparing(Level::top));
+    }
+
+    private static Scenery read(Build build, Workshop workshop, Id on, Level carrier) {
+        Outline face = carrier.slab().footprints().get(0).filled();
+        List<Placed> pieces = new ArrayList<>();
+        build.levels().stream().sorted(Comparator.comparing(Level::top)).forEach(level -> build.art(
+                        level.slab().part())
+                .flatMap(art -> placed(build, workshop, level, art, carrier))
+                .filter(p -> p.piece().on().equals(on))
+                .ifPresent(pieces::add));
+        List<Outline> words = build.letterings().stream()
+                .filter(w -> w.ink().isPresent())
+                .flatMap(
+                        w -> build.levels().stream().filter(l -> l.slab().part().equals(w.on())))
+                .flatMap(l -> l.slab().footprints().stream())
+                .filter(face::overlaps)
+                .toList();
+        Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
+        return new Scenery(on, face, ground, pieces, words, free(build, carrier));
+    }
+
+    private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {
+        Optional<Picture> picture = workshop.picture(art.picture());
+        Optional<Depicted> piece = build.spec()
+                .piece(art.part().owner())
+                .filter(Depicted.class::isInstance)
+                .map(Depicted.class::cast);
+        if (picture.isEmpty() || piece.isEmpty()) {
+            return Optional.empty();
+        }
+        Part part = build.part(art.part()).orElseThrow();
+        return Optional.of(new Placed(
+                piece.get(),
+                picture.get(),
+                level.slab().footprints().get(0),
+                Mm.of(part.form().height()) / Mm.of(picture.get().height()),
+                Mm.of(level.top().minus(carrier.top())),
+                build.colour(part.id()).orElse(new Colour(0xffffff))));
+    }
+
+    /** Openings, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */
+    private static List<Outline> free(Build build, Level carrier) {
+        List<Outline> free = new ArrayList<>();
+        build.part(carrier.slab().part()).stream()
+                .flatMap(p -> p.cutouts().stream())
+                .map(Cutout::onFace)
+                .forEach(free::add);
+        for (Motion motion : build.mechanics().motions()) {
+            boolean here = motion.keeping().guides().contains(carrier.slab().id());
+            if (here) {
+                motion.moving().stream()
+                        .flatMap(id -> build.level(id).stream())
+                        .filter(l -> !l.bottom().isBelow(carrier.top()))
+                        .flatMap(l -> l.slab().footprints().stream())
+                        .forEach(f -> free.add(Poses.sweep(f, motion)));
+            }
+        }
+        return free;
+    }
+}

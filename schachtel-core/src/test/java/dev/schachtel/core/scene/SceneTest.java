@@ -1,0 +1,367 @@
+package dev.schachtel.core.scene;
+
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.scene.Scenery.Placed;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.shape.Ring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Scenes judged by a second, plain implementation: rasters and distances from point to point. */
+class SceneTest {
+    private static final Id PANEL = new Id("panel");
+    private static final double CELL = 0.5;
+
+    private static Picture picture(String name) {
+        return TestCards.WORKSHOP.picture(new MaterialId(name)).orElseThrow();
+    }
+
+    private static CardSpec with(CardSpec spec, String name, double x, double y, double scale) {
+        return Room.placed(
+                spec, PANEL, picture(name), new Room.Put(new Point(x, y), scale, Room.card(TestCards.WORKSHOP)));
+    }
+
+    private static Scenery of(CardSpec spec) {
+        return Scenery.of(Engineering.engineer(spec, TestCards.WORKSHOP), TestCards.WORKSHOP, PANEL)
+                .orElseThrow();
+    }
+
+    /** An A6 card with a hill at its foot and so many pictures anywhere. */
+    private static CardSpec random(Random random, int pieces) {
+        List<Picture> box = TestCards.WORKSHOP.pictures().stream()
+                .filter(p -> p.role() != Picture.Role.GROUND)
+                .toList();
+        CardSpec spec = with(TestCards.raised().spec(), "near-hill", 52, 18, 1.05);
+        for (int i = 0; i < pieces; i++) {
+            String name = box.get(random.nextInt(box.size())).id().value();
+            double x = 8 + random.nextDouble() * 88;
+            double y = 12 + random.nextDouble() * 124;
+            spec = with(spec, name, x, y, 0.4 + random.nextDouble() * 0.6);
+        }
+        return spec;
+    }
+
+    /** Which cells an outline takes, by another geometry than ours. */
+    private static Set<Long> raster(Outline outline) {
+        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        add(path, outline.outer());
+        outline.holes().forEach(h -> add(path, h));
+        Box box = outline.bounds();
+        Set<Long> cells = new HashSet<>();
+        for (long x = (long) Math.floor(box.left() / CELL); x * CELL <= box.right(); x++) {
+            for (long y = (long) Math.floor(box.bottom() / CELL); y * CELL <= box.top(); y++) {
+                if (path.contains((x + 0.5) * CELL, (y + 0.5) * CELL)) {
+                    cells.add(x << 20 | y & 0xfffff);
+                }
+            }
+        }
+        return cells;
+    }
+
+    private static void add(Path2D path, Ring ring) {
+        List<Point> points = ring.flattened();
+        path.moveTo(points.get(0).x(), points.get(0).y());
+        points.forEach(p -> path.lineTo(p.x(), p.y()));
+        path.closePath();
+    }
+
+    private static double distance(Outline a, Outline b) {
+        double least = Double.MAX_VALUE;
+        for (Point p : a.outer().flattened()) {
+            least = Math.min(least, to(b, p));
+        }
+        for (Point p : b.outer().flattened()) {
+            least = Math.min(least, to(a, p));
+        }
+        return least;
+    }
+
+    private static double to(Outline outline, Point p) {
+        List<Point> line = outline.outer().flattened();
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < line.size(); i++) {
+            Point a = line.get(i);
+            Point b = line.get((i + 1) % line.size());
+            double dx = b.x() - a.x();
+            double dy = b.y() - a.y();
+            double all = dx * dx + dy * dy;
+            double t = all == 0 ? 0 : Math.max(0, Math.min(1, ((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / all));
+            least = Math.min(least, Math.hypot(a.x() + t * dx - p.x(), a.y() + t * dy - p.y()));
+        }
+        return least;
+    }
+
+    @Test
+    void factsAreWhatARasterSays() {
+        Random random = new Random(12);
+        Set<Fact.Kind> met = new HashSet<>();
+        for (int i = 0; i < 9; i++) {
+            Scenery scenery = of(random(random, 7));
+            List<Fact> facts = Sitting.of(scenery);
+            facts.forEach(f -> met.add(f.kind()));
+            free(scenery, facts);
+            seen(scenery, facts);
+            kissing(scenery, facts);
+            ground(scenery, facts);
+            overhang(scenery, facts);
+        }
+        assertThat(met)
+                .contains(Fact.Kind.FREE, Fact.Kind.KISSING, Fact.Kind.GROUND, Fact.Kind.BALANCE, Fact.Kind.LOOKS_OUT);
+    }
+
+    private static void free(Scenery scenery, List<Fact> facts) {
+        Set<Long> face = raster(scenery.face());
+        double all = face.size();
+        scenery.pieces().forEach(p -> face.removeAll(raster(p.outline())));
+        assertThat(facts)
+                .filteredOn(f -> f.kind() == Fact.Kind.FREE)
+                .singleElement()
+                .satisfies(f -> assertThat(f.figure()).isEqualTo(100 * face.size() / all, within(0.7)));
+    }
+
+    private static void seen(Scenery scenery, List<Fact> facts) {
+        for (int i = 0; i < scenery.pieces().size(); i++) {
+            Placed p = scenery.pieces().get(i);
+            Set<Long> own = raster(p.outline());
+            double all = own.size();
+            scenery.pieces().subList(i + 1, scenery.pieces().size()).forEach(o -> own.removeAll(raster(o.outline())));
+            double share = 100 * own.size() / all;
+            boolean told = facts.stream()
+                    .anyMatch(f -> f.kind() == Fact.Kind.SEEN && f.pieces().contains(p.id()));
+            if (Math.abs(share - 30) > 2 && !p.isGround()) {
+                assertThat(told).as(p.picture().name() + " " + share).isEqualTo(share < 30);
+            }
+        }
+    }
+
+    private static void kissing(Scenery scenery, List<Fact> facts) {
+        List<Placed> all = scenery.pieces().stream().filter(p -> !p.isGround()).toList();
+        for (int i = 0; i < all.size(); i++) {
+            for (int k = i + 1; k < all.size(); k++) {
+                Placed a = all.get(i);
+                Placed b = all.get(k);
+                Set<Long> shared = raster(a.outline());
+                shared.retainAll(raster(b.outline()));
+                double apart = distance(a.outline(), b.outline());
+                boolean told = facts.stream()
+                        .anyMatch(f -> f.kind() == Fact.Kind.KISSING
+                                && f.pieces().contains(a.id())
+                                && f.pieces().contains(b.id())
+                                && f.figure() >= 0);
+                if (shared.isEmpty() && apart > 0.1 && Math.abs(apart - 2) > 0.05) {
+                    assertThat(told).as(a.picture().name() + " " + apart).isEqualTo(apart < 2);
+                }
+            }
+        }
+    }
+
+    private static void ground(Scenery scenery, List<Fact> facts) {
+        Set<Long> hill = new HashSet<>();
+        scenery.pieces().stream().filter(Placed::isGround).forEach(p -> hill.addAll(raster(p.outline())));
+        for (Placed p : scenery.pieces()) {
+            Point foot = p.foot();
+            long x = (long) Math.floor(foot.x() / CELL);
+            long y = (long) Math.floor(foot.y() / CELL);
+            double over = 0;
+            while (over < 150 && !hill.contains(x << 20 | y & 0xfffff)) {
+                over += CELL;
+                y--;
+            }
+            boolean told = facts.stream()
+                    .anyMatch(f -> f.kind() == Fact.Kind.GROUND && f.pieces().contains(p.id()));
+            if (p.stands() && over < 150 && Math.abs(over - 0.5) > 1.1) {
+                assertThat(told).as(p.picture().name() + " " + over).isEqualTo(over > 0.5);
+            }
+        }
+    }
+
+    private static void overhang(Scenery scenery, List<Fact> facts) {
+        Set<Long> face = raster(scenery.face());
+        for (Placed p : scenery.pieces()) {
+            Set<Long> out = raster(p.outline());
+            out.removeAll(face);
+            boolean told = facts.stream()
+                    .anyMatch(f -> f.kind() == Fact.Kind.OVERHANG && f.pieces().contains(p.id()));
+            if (!p.isGround() && out.size() > 8) {
+                assertThat(told).as(p.picture().name()).isTrue();
+            }
+        }
+    }
+
+    /** Whatever is offered helps: that fact is gone, and nothing worse came. */
+    @Test
+    void everyRemedyHelps() {
+        Random random = new Random(5);
+        int taken = 0;
+        for (int i = 0; i < 7; i++) {
+            CardSpec spec = random(random, 5);
+            for (Fact fact : Sitting.of(of(spec))) {
+                for (Fact.Fix fix : fact.fixes()) {
+                    if (fact.kind() == Fact.Kind.KISSING) {
+                        continue;
+                    }
+                    List<Fact> then = Sitting.of(of(fix.edit().apply(spec)));
+                    assertThat(then)
+                            .as(fact.key() + " " + fix.way())
+                            .noneMatch(f -> f.key().equals(fact.key())
+                                    && f.severity() != Severity.WORKS
+                                    && f.severity() == fact.severity());
+                    taken++;
+                }
+            }
+        }
+        assertThat(taken).isGreaterThan(10);
+    }
+
+    /** Five that differ; none lies on another or over the edge; what is pinned stays; twice the same. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void layoutsKeepWhatMustBeKept(int seed) {
+        CardSpec spec = random(new Random(seed), 6);
+        Motif pinned = (Motif) spec.elements().get(3);
+        spec = CardEdit.of(spec).set(pinned.id(), "pinned", "true");
+        Scenery before = of(spec);
+        List<Layouts.Layout> layouts = Layouts.of(before, 1_500, 7);
+        assertThat(layouts).hasSizeGreaterThan(2);
+        assertThat(Layouts.of(before, 1_500, 7)).isEqualTo(layouts);
+        double width = before.face().bounds().width();
+        for (int i = 0; i < layouts.size(); i++) {
+            Scenery after = of(layouts.get(i).take(spec));
+            apart(after, pinned.id());
+            assertThat(after.pieces().stream()
+                            .filter(p -> p.id().equals(pinned.id()))
+                            .findFirst()
+                            .orElseThrow()
+                            .outline()
+                            .bounds())
+                    .isEqualTo(before.pieces().stream()
+                            .filter(p -> p.id().equals(pinned.id()))
+                            .findFirst()
+                            .orElseThrow()
+                            .outline()
+                            .bounds());
+            for (int k = i + 1; k < layouts.size(); k++) {
+                assertThat(layouts.get(i).differsFrom(layouts.get(k), width)).isGreaterThanOrEqualTo(Layouts.DIFFER);
+            }
+        }
+    }
+
+    private static void apart(Scenery scenery, Id pinned) {
+        Set<Long> face = raster(scenery.face());
+        List<Placed> all = scenery.pieces().stream().filter(p -> !p.isGround()).toList();
+        for (Placed a : all) {
+            Set<Long> cells = raster(a.outline());
+            if (!a.id().equals(pinned)) {
+                assertThat(face).as(a.picture().name()).containsAll(cells);
+            }
+            for (Placed b : all) {
+                if (a != b) {
+                    assertThat(raster(b.outline())).doesNotContainAnyElementsOf(cells);
+                }
+            }
+        }
+    }
+
+    /** One after the other where there is room: none on another, those that stand on the ground. */
+    @Test
+    void thereIsRoomForOneMore() {
+        CardSpec spec = with(TestCards.raised().spec(), "near-hill", 52, 18, 1.05);
+        for (String name : List.of("tall-tree", "cloud", "goat", "kestrel", "lamp", "moon", "milk-churn")) {
+            Scenery scenery = of(spec);
+            Point at = Room.of(scenery, picture(name), 0.7);
+            spec = with(spec, name, at.x(), at.y(), 0.7);
+        }
+        Scenery after = of(spec);
+        apart(after, PANEL);
+        assertThat(Sitting.of(after))
+                .filteredOn(f -> f.severity() != Severity.WORKS)
+                .extracting(Fact::kind)
+                .doesNotContain(Fact.Kind.GROUND, Fact.Kind.OVERHANG, Fact.Kind.KEEP_CLEAR, Fact.Kind.SEEN);
+    }
+
+    /** Worked by hand: two equal stars, one raised by foam of 2 mm, on a white card 100 wide. */
+    @Test
+    void balanceIsWeightTimesArm() {
+        CardSpec spec = with(TestCards.raised().spec(), "star", 20, 70, 1);
+        spec = with(spec, "star", 60, 70, 1);
+        Scenery flat = of(spec);
+        double left = flat.pieces().get(0).outline().centroid().x();
+        double right = flat.pieces().get(1).outline().centroid().x();
+        double middle = flat.face().bounds().centre().x();
+        assertThat(balance(flat)).isEqualTo((left + right) / 2 - middle, within(0.01));
+        Id second = flat.pieces().get(1).id();
+        Scenery raised = of(CardEdit.of(spec).set(second, "fixing", "foam-tape-2"));
+        double low = 1 + raised.pieces().get(0).above() / 4;
+        double high = 1 + raised.pieces().get(1).above() / 4;
+        assertThat(raised.pieces().get(1).above()).isGreaterThan(2.2);
+        assertThat(balance(raised)).isEqualTo((left * low + right * high) / (low + high) - middle, within(0.01));
+    }
+
+    private static double balance(Scenery scenery) {
+        return Sitting.of(scenery).stream()
+                .filter(f -> f.kind() == Fact.Kind.BALANCE)
+                .findFirst()
+                .orElseThrow()
+                .figure();
+    }
+
+    /** In the search's raster no two pieces share what they don't share on the face. */
+    @Test
+    void masksMissNothing() {
+        Random random = new Random(9);
+        for (int i = 0; i < 30; i++) {
+            Scenery scenery = of(random(random, 2));
+            Outline a = scenery.pieces().get(1).outline();
+            Outline b = scenery.pieces().get(2).outline();
+            int dx = random.nextInt(41) - 20;
+            int dy = random.nextInt(41) - 20;
+            List<Outline> moved = new ArrayList<>(List.of(a.moved(new Point(dx, dy)), b));
+            int shared = Mask.of(a).shared(dx, dy, Mask.of(b), 0, 0);
+            if (moved.get(0).shared(b).squareMillimetres() > 0.01) {
+                assertThat(shared).isPositive();
+            }
+            if (distance(moved.get(0), b) > 3 && !moved.get(0).overlaps(b)) {
+                assertThat(shared).isZero();
+            }
+        }
+    }
+
+    @Test
+    void aPictureKeepsItsProportion() {
+        CardSpec spec = with(TestCards.raised().spec(), "tall-tree", 50, 70, 1);
+        Id id = spec.elements().get(0).id();
+        spec = CardEdit.of(spec).set(id, "shape.height", "18 mm");
+        Placed half = of(spec).pieces().get(0);
+        assertThat(half.scale()).isEqualTo(0.5, within(0.01));
+        assertThat(half.outline().bounds().width())
+                .isEqualTo(Mm.of(picture("tall-tree").width()) / 2, within(0.05));
+        spec = CardEdit.of(spec).set(id, "shape.picture", "cloud");
+        Box cloud = of(spec).pieces().get(0).outline().bounds();
+        assertThat(cloud.width() / cloud.height())
+                .isEqualTo(
+                        Mm.of(picture("cloud").width()) / Mm.of(picture("cloud").height()), within(0.02));
+    }
+}
