@@ -51,6 +51,13 @@ class SceneBrowserTest extends InBrowser {
         return page.locator(".told li").filter(new Locator.FilterOptions().setHasText(words));
     }
 
+    private void act(String name) {
+        Locator version = page.locator("#seen [name=version]");
+        String before = version.getAttribute("value");
+        page.locator(".acts").getByText(name).click();
+        assertThat(version).not().hasAttribute("value", before);
+    }
+
     /** Two trees, and what is said of two; a third where there is room; one dragged, mirrored, raised, taken away. */
     @Test
     void byMouse() {
@@ -78,12 +85,11 @@ class SceneBrowserTest extends InBrowser {
         Motif moved = pictures().get(2);
         assertThat(moved.across()).isLessThan(last.across());
         assertThat(moved.up()).isGreaterThan(last.up());
-        page.locator(".acts").getByText("Turn round").click();
-        assertThat(page.locator(".acts").getByText("Raise on foam")).isVisible();
-        page.locator(".acts").getByText("Raise on foam").click();
+        act("Turn round");
+        act("Raise on foam");
         assertThat(page.locator(".under")).containsText("Small tree");
         assertThat(pictures().get(2).mirrored()).isTrue();
-        page.locator(".acts").getByText("Remove").click();
+        act("Remove");
         assertThat(tile("Small tree")).containsText("2 placed");
         page.locator("#undo button").click();
         assertThat(tile("Small tree")).containsText("3 placed");

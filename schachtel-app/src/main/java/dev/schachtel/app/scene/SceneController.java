@@ -3,6 +3,7 @@ package dev.schachtel.app.scene;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
@@ -67,6 +68,31 @@ class SceneController {
         }
     }
 
+    /** Where a picture was let go, in mm; nowhere if it was not dragged. */
+    record Spot(@Nullable Double x, @Nullable Double y) {
+        Optional<Point> point() {
+            return x == null || y == null || !(Math.abs(x) < 3_000) || !(Math.abs(y) < 3_000)
+                    ? Optional.empty()
+                    : Optional.of(new Point(x, y));
+        }
+    }
+
+    /** A remedy of a fact, by its number. */
+    record Remedy(@Nullable String fact, @Nullable Integer way) {
+        Remedy {
+            fact = fact == null ? "" : fact;
+            way = way == null ? Integer.valueOf(-1) : way;
+        }
+    }
+
+    /** One of the other layouts, and how long was looked for them. */
+    record Other(@Nullable Integer number, @Nullable Integer rounds) {
+        Other {
+            number = number == null ? Integer.valueOf(-1) : number;
+            rounds = rounds == null ? SceneDesk.ROUNDS : Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
+        }
+    }
+
     @GetMapping
     String page(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Place place, Model model) {
         return page(cards.load(id), seen.select(), place, model);
@@ -87,7 +113,7 @@ class SceneController {
             @RequestParam(defaultValue = "" + SceneDesk.ROUNDS) int rounds,
             Model model) {
         Plan plan = plans.of(cards.load(id).spec());
-        int looked = Math.max(1, Math.min(rounds, 8 * SceneDesk.ROUNDS));
+        int looked = Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
         model.addAttribute("at", "/cards/" + id + "/decorate");
         model.addAttribute("on", SceneDesk.face(plan.spec(), place.on()).value());
         model.addAttribute("others", desk.others(plan, SceneDesk.face(plan.spec(), place.on()), looked));
@@ -101,16 +127,13 @@ class SceneController {
             @PathVariable long id,
             @ModelAttribute Seen seen,
             @ModelAttribute Place place,
-            @RequestParam(required = false) @Nullable Double x,
-            @RequestParam(required = false) @Nullable Double y,
+            @ModelAttribute Spot spot,
             Model model) {
         Picture picture = picture(place.pick());
         List<Id> fresh = new ArrayList<>();
         StoredCard card = change(id, seen, "put " + picture.id(), spec -> {
             Scenery scenery = scenery(spec, place);
-            Point at = x == null || y == null || !(Math.abs(x) < 3_000) || !(Math.abs(y) < 3_000)
-                    ? Room.of(scenery, picture, 1)
-                    : new Point(x, y);
+            Point at = spot.point().orElseGet(() -> Room.of(scenery, picture, 1));
             CardSpec then = Room.placed(spec, scenery.on(), picture, new Room.Put(at, 1, Room.card(workshops.now())));
             fresh.add(then.elements().get(then.elements().size() - 1).id());
             return then;
@@ -152,12 +175,11 @@ class SceneController {
             @PathVariable long id,
             @ModelAttribute Seen seen,
             @ModelAttribute Place place,
-            @RequestParam String fact,
-            @RequestParam int way,
+            @ModelAttribute Remedy remedy,
             Model model) {
-        StoredCard card = change(id, seen, "sit " + fact, spec -> Sitting.of(scenery(spec, place)).stream()
-                .filter(f -> f.key().equals(fact))
-                .flatMap(f -> f.fix(way).stream())
+        StoredCard card = change(id, seen, "sit " + remedy.fact(), spec -> Sitting.of(scenery(spec, place)).stream()
+                .filter(f -> f.key().equals(remedy.fact()))
+                .flatMap(f -> f.fix(remedy.way()).stream())
                 .findFirst()
                 .map(Fact.Fix::edit)
                 .orElseThrow(() -> new RefusedException("scene", "sits otherwise by now; look again"))
@@ -171,18 +193,15 @@ class SceneController {
             @PathVariable long id,
             @ModelAttribute Seen seen,
             @ModelAttribute Place place,
-            @RequestParam int number,
-            @RequestParam int rounds,
+            @ModelAttribute Other other,
             Model model) {
         StoredCard card = change(id, seen, "layout", spec -> {
-            List<Layouts.Layout> all = SceneDesk.layouts(
-                    plans.of(spec),
-                    SceneDesk.face(spec, place.on()),
-                    Math.max(1, Math.min(rounds, 8 * SceneDesk.ROUNDS)));
-            if (number < 0 || number >= all.size()) {
+            List<Layouts.Layout> all =
+                    SceneDesk.layouts(plans.of(spec), SceneDesk.face(spec, place.on()), other.rounds());
+            if (other.number() < 0 || other.number() >= all.size()) {
                 throw new RefusedException("layout", "is not there any more; look again");
             }
-            return all.get(number).take(spec);
+            return all.get(other.number()).take(spec);
         });
         return page(card, seen.select(), place, model);
     }

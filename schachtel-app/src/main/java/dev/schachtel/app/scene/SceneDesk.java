@@ -40,6 +40,7 @@ import dev.schachtel.core.scene.Sitting;
 @Component
 class SceneDesk {
     static final int ROUNDS = 3_000;
+    static final int MOST_ROUNDS = 24_000;
     private final Frames frames;
     private final SceneWords words;
 

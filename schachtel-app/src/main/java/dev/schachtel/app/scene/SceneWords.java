@@ -12,40 +12,7 @@ import dev.schachtel.core.scene.Layouts;
 class SceneWords {
     SceneView.Told told(Fact fact) {
         String shape = fact.severity().name().toLowerCase(Locale.ROOT);
-        String one = fact.names().isEmpty() ? "" : fact.names().get(0);
-        String other = fact.names().size() < 2 ? "" : fact.names().get(1);
-        boolean well = shape.equals("works");
-        String figure = mm(Math.abs(fact.figure()));
-        String[] said =
-                switch (fact.kind()) {
-                    case GROUND ->
-                        well
-                                ? said(
-                                        "Feet on the ground",
-                                        count(fact.figure(), "piece stands", "pieces stand") + " on it")
-                                : said(one + " floats", figure + " over the ground");
-                    case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
-                    case REPEATS -> said((int) fact.figure() + " of “" + one + "”", "Odd numbers read as a group.");
-                    case KISSING ->
-                        said(
-                                one + " and " + other + " nearly touch",
-                                fact.figure() >= 0
-                                        ? figure + " apart: that looks like a mistake."
-                                        : "They overlap by " + figure + ": that looks like a mistake.");
-                    case SEEN -> said(one + " is hidden", Math.round(fact.figure()) + " % of it is seen");
-                    case FREE ->
-                        said(
-                                well ? "Room to breathe" : fact.figure() < 40 ? "Crowded" : "Rather empty",
-                                Math.round(fact.figure()) + " % of the face is free");
-                    case BALANCE ->
-                        said(
-                                well ? "Balance" : "Out of balance",
-                                figure + (fact.figure() < 0 ? " left" : " right") + " of the middle");
-                    case WORDS -> said(well ? "Room for the words" : "Close to the words", figure + " free round them");
-                    case KEEP_CLEAR -> said(one + " is in the way", "It lies in a window, or where something moves.");
-                    case LOOKS_OUT -> said(one + " looks out of the card", "It stands " + figure + " from the edge.");
-                    case OVERHANG -> said(one + " stands over the edge", "by " + figure);
-                };
+        String[] said = sentences(fact, shape.equals("works"));
         return new SceneView.Told(
                 fact.key(),
                 shape,
@@ -53,6 +20,40 @@ class SceneWords {
                 said[1],
                 fact.fixes().stream().map(f -> fix(fact, f)).toList(),
                 fact.pieces().isEmpty() ? "" : fact.pieces().get(0).value());
+    }
+
+    /** A title and what was measured. */
+    private static String[] sentences(Fact fact, boolean well) {
+        String one = fact.names().isEmpty() ? "" : fact.names().get(0);
+        String other = fact.names().size() < 2 ? "" : fact.names().get(1);
+        String figure = mm(Math.abs(fact.figure()));
+        return switch (fact.kind()) {
+            case GROUND ->
+                well
+                        ? said("Feet on the ground", count(fact.figure(), "piece stands", "pieces stand") + " on it")
+                        : said(one + " floats", figure + " over the ground");
+            case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
+            case REPEATS -> said((int) fact.figure() + " of “" + one + "”", "Odd numbers read as a group.");
+            case KISSING ->
+                said(
+                        one + " and " + other + " nearly touch",
+                        fact.figure() >= 0
+                                ? figure + " apart: that looks like a mistake."
+                                : "They overlap by " + figure + ": that looks like a mistake.");
+            case SEEN -> said(one + " is hidden", Math.round(fact.figure()) + " % of it is seen");
+            case FREE ->
+                said(
+                        well ? "Room to breathe" : fact.figure() < 40 ? "Crowded" : "Rather empty",
+                        Math.round(fact.figure()) + " % of the face is free");
+            case BALANCE ->
+                said(
+                        well ? "Balance" : "Out of balance",
+                        figure + (fact.figure() < 0 ? " left" : " right") + " of the middle");
+            case WORDS -> said(well ? "Room for the words" : "Close to the words", figure + " free round them");
+            case KEEP_CLEAR -> said(one + " is in the way", "It lies in a window, or where something moves.");
+            case LOOKS_OUT -> said(one + " looks out of the card", "It stands " + figure + " from the edge.");
+            case OVERHANG -> said(one + " stands over the edge", "by " + figure);
+        };
     }
 
     private static String[] said(String title, String words) {

@@ -33,6 +33,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
     @Override
     public void engineer(Hanging pair, BuildDraft draft) {
         draft.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, draft));
+        draft.art(new PartId(pair.id(), "piece"), pair.piece(), false);
     }
 
     private static void hang(Hanging pair, Aperture aperture, BuildDraft draft) {
@@ -44,7 +45,6 @@ public final class HangingEngineer implements Engineer<Hanging> {
                 .at(middle)
                 .stacked(2)
                 .cutBy(CutMethod.DIE));
-        draft.art(id, pair.piece(), false);
         SlabId slab = SlabId.of(id);
         draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
         Length height = aperture.opening().height();

@@ -112,16 +112,7 @@ public final class PictureFile implements SvgWalk.Sink {
     private Picture picture(String fileName) {
         Area all = new Area();
         drawn.forEach(d -> all.add(d.area));
-        Rectangle2D box = all.getBounds2D();
-        if (!(box.getWidth() >= 0.5 && box.getHeight() >= 0.5 && box.getWidth() <= 3_000 && box.getHeight() <= 3_000)) {
-            throw new RefusedException(
-                    "file",
-                    String.format(
-                            Locale.ROOT,
-                            "draws %.1f × %.1f mm; from 0.5 mm to 3 m can be made",
-                            box.getWidth(),
-                            box.getHeight()));
-        }
+        Rectangle2D box = sized(all.getBounds2D());
         List<Picture.Region> regions = new ArrayList<>();
         for (Drawn d : drawn) {
             String path = Figures.text(d.area, box.getX(), box.getY(), 0);
@@ -151,6 +142,21 @@ public final class PictureFile implements SvgWalk.Sink {
                 owned(),
                 new PathData(outline),
                 regions);
+    }
+
+    private static Rectangle2D sized(Rectangle2D box) {
+        double least = Math.min(box.getWidth(), box.getHeight());
+        double most = Math.max(box.getWidth(), box.getHeight());
+        if (!(least >= 0.5 && most <= 3_000)) {
+            throw new RefusedException(
+                    "file",
+                    String.format(
+                            Locale.ROOT,
+                            "draws %.1f × %.1f mm; from 0.5 mm to 3 m can be made",
+                            box.getWidth(),
+                            box.getHeight()));
+        }
+        return box;
     }
 
     private static Length hundredths(double mm) {

@@ -62,26 +62,15 @@ public record Fact(
         }
     }
 
-    static Fact of(Kind kind, Severity severity, Scenery.Placed piece, double figure, Fix... fixes) {
+    /** About one piece, or about two of which the first is the one to change. */
+    static Fact of(Kind kind, Severity severity, List<Scenery.Placed> about, double figure, Fix... fixes) {
         return new Fact(
                 kind,
                 severity,
-                List.of(piece.id()),
-                List.of(piece.picture().name()),
+                about.stream().map(Scenery.Placed::id).toList(),
+                about.stream().map(p -> p.picture().name()).toList(),
                 figure,
-                piece.outline().bounds().centre(),
-                List.of(fixes));
-    }
-
-    static Fact of(
-            Kind kind, Severity severity, Scenery.Placed one, Scenery.Placed other, double figure, Fix... fixes) {
-        return new Fact(
-                kind,
-                severity,
-                List.of(one.id(), other.id()),
-                List.of(one.picture().name(), other.picture().name()),
-                figure,
-                one.outline().bounds().centre(),
+                about.get(0).outline().bounds().centre(),
                 List.of(fixes));
     }
 

@@ -75,7 +75,8 @@ public final class Sitting {
             Placed p = scenery.pieces().get(i);
             OptionalDouble over = ground.below(p.foot());
             if (p.stands() && over.isPresent() && over.getAsDouble() > ON_GROUND) {
-                facts.add(Fact.of(Kind.GROUND, Severity.WATCH, p, over.getAsDouble(), move(p, 0, -over.getAsDouble())));
+                facts.add(Fact.of(
+                        Kind.GROUND, Severity.WATCH, List.of(p), over.getAsDouble(), move(p, 0, -over.getAsDouble())));
             } else if (p.stands() && over.isPresent()) {
                 onGround++;
             }
@@ -99,7 +100,7 @@ public final class Sitting {
             facts.add(Fact.of(
                     Kind.LOOKS_OUT,
                     Severity.WATCH,
-                    p,
+                    List.of(p),
                     Math.max(0, Math.min(left, right)),
                     new Fix(Fix.Way.MIRROR, spec -> CardEdit.of(spec)
                             .set(p.id(), "mirrored", Boolean.toString(!p.piece().mirrored())))));
@@ -117,7 +118,8 @@ public final class Sitting {
         if (most > 0.05 && !p.isGround()) {
             double dx = Math.max(0, left) - Math.max(0, right);
             double dy = Math.max(0, foot) - Math.max(0, top);
-            facts.add(Fact.of(Kind.OVERHANG, foot > 0.05 ? Severity.MEND : Severity.WATCH, p, most, move(p, dx, dy)));
+            facts.add(Fact.of(
+                    Kind.OVERHANG, foot > 0.05 ? Severity.MEND : Severity.WATCH, List.of(p), most, move(p, dx, dy)));
         }
     }
 
@@ -126,7 +128,7 @@ public final class Sitting {
                 .mapToDouble(f -> f.shared(p.outline()).squareMillimetres())
                 .sum();
         if (shared > 0.5 && !p.isGround()) {
-            facts.add(Fact.of(Kind.KEEP_CLEAR, Severity.MEND, p, shared));
+            facts.add(Fact.of(Kind.KEEP_CLEAR, Severity.MEND, List.of(p), shared));
         }
     }
 
@@ -143,7 +145,7 @@ public final class Sitting {
                         .sum();
         double share = 100 * left / all;
         if (share < LEAST_SEEN && !p.isGround()) {
-            facts.add(Fact.of(Kind.SEEN, Severity.WATCH, p, share));
+            facts.add(Fact.of(Kind.SEEN, Severity.WATCH, List.of(p), share));
         }
     }
 
@@ -172,7 +174,7 @@ public final class Sitting {
                             >= a.outline().bounds().centre().x()
                     ? away
                     : -away;
-            facts.add(Fact.of(Kind.KISSING, Severity.WATCH, b, a, between, move(b, dx, 0)));
+            facts.add(Fact.of(Kind.KISSING, Severity.WATCH, List.of(b, a), between, move(b, dx, 0)));
         }
     }
 
@@ -201,7 +203,7 @@ public final class Sitting {
             double to = far.scale() * 1.05;
             Fix larger = new Fix(Fix.Way.LARGER, spec -> CardEdit.of(spec)
                     .set(near.id(), "shape.height", mm(Mm.of(near.picture().height()) * to)));
-            facts.add(Fact.of(Kind.DEPTH, Severity.WATCH, near, far, far.scale() / near.scale(), larger));
+            facts.add(Fact.of(Kind.DEPTH, Severity.WATCH, List.of(near, far), far.scale() / near.scale(), larger));
         }
     }
 
@@ -217,7 +219,7 @@ public final class Sitting {
                     Placed last = all.get(all.size() - 1);
                     Fix add = new Fix(Fix.Way.ADD, spec -> Room.another(spec, scenery, last));
                     Fix less = new Fix(Fix.Way.REMOVE, spec -> CardEdit.of(spec).remove(last.id()));
-                    facts.add(Fact.of(Kind.REPEATS, Severity.WATCH, last, all.size(), add, less));
+                    facts.add(Fact.of(Kind.REPEATS, Severity.WATCH, List.of(last), all.size(), add, less));
                 });
     }
 
