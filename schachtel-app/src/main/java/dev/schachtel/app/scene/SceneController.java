@@ -1,6 +1,5 @@
 package dev.schachtel.app.scene;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +16,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
@@ -29,12 +27,11 @@ import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.outlines.PictureFile;
 import dev.schachtel.core.plan.Plan;
-import dev.schachtel.core.render.PictureSvg;
 import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.Layouts;
 import dev.schachtel.core.scene.PlacementSheet;
@@ -47,7 +44,6 @@ import dev.schachtel.core.shape.Point;
 @Controller
 @RequestMapping("/cards/{id}/decorate")
 class SceneController {
-    private static final int MOST_PICTURES = 300;
     private final CardService cards;
     private final Plans plans;
     private final SceneDesk desk;
@@ -65,6 +61,14 @@ class SceneController {
         Place {
             on = on == null || !on.matches(Id.PATTERN) ? "" : on;
             pick = pick == null || !pick.matches(MaterialId.PATTERN) ? "" : pick;
+        }
+
+        /** The picture that was picked in the box. */
+        MaterialId picked() {
+            if (pick.isEmpty()) {
+                throw new RefusedException("picture", "choose one from the box");
+            }
+            return new MaterialId(pick);
         }
     }
 
@@ -129,7 +133,7 @@ class SceneController {
             @ModelAttribute Place place,
             @ModelAttribute Spot spot,
             Model model) {
-        Picture picture = picture(place.pick());
+        Picture picture = picture(place);
         List<Id> fresh = new ArrayList<>();
         StoredCard card = change(id, seen, "put " + picture.id(), spec -> {
             Scenery scenery = scenery(spec, place);
@@ -187,6 +191,25 @@ class SceneController {
         return page(card, seen.select(), place, model);
     }
 
+    /** Silences a piece of advice on this card. */
+    @PostMapping("/meant")
+    String meant(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam String fact,
+            Model model) {
+        StoredCard card = change(id, seen, "meant " + fact, spec -> {
+            boolean said = Sitting.of(scenery(spec, place)).stream()
+                    .anyMatch(f -> f.key().equals(fact) && f.canBeMeant());
+            if (!said) {
+                throw new RefusedException("scene", "sits otherwise by now; look again");
+            }
+            return CardEdit.of(spec).meantSo(fact);
+        });
+        return page(card, seen.select(), place, model);
+    }
+
     /** Takes another layout. */
     @PostMapping("/layout")
     String layout(
@@ -206,26 +229,6 @@ class SceneController {
         return page(card, seen.select(), place, model);
     }
 
-    /** A picture from a file goes into the box. */
-    @PostMapping("/pictures")
-    String picture(@PathVariable long id, @RequestParam MultipartFile file, @ModelAttribute Place place)
-            throws IOException {
-        String name = file.getOriginalFilename() == null
-                ? ""
-                : file.getOriginalFilename().replaceAll("\\.[^.]*$", "");
-        Picture read = PictureFile.read(file.getBytes(), name.isBlank() ? "Picture" : name);
-        workshops.change(w -> {
-            if (w.pictures().size() >= MOST_PICTURES) {
-                throw new RefusedException("box", "holds " + MOST_PICTURES + " pictures; take one out first");
-            }
-            List<Picture> box = new ArrayList<>(w.pictures());
-            box.removeIf(p -> p.id().equals(read.id()));
-            box.add(0, read);
-            return w.pictured(box);
-        });
-        return "redirect:/cards/" + id + "/decorate?on=" + place.on() + "&pick=" + read.id();
-    }
-
     /** The face at 1:1 to lay pieces on. */
     @GetMapping("/placement.pdf")
     ResponseEntity<byte[]> placement(
@@ -240,24 +243,9 @@ class SceneController {
                 PlacementSheet.pdf(title, spec.units(), scenery(spec, place), mirrored));
     }
 
-    /** A picture of the box as a file. */
-    @GetMapping("/pictures/{picture}.svg")
-    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable String picture) {
-        Picture found = picture(picture);
-        return Download.of(
-                found.id() + ".svg",
-                MediaType.parseMediaType("image/svg+xml"),
-                PictureSvg.write(found).getBytes(java.nio.charset.StandardCharsets.UTF_8));
-    }
-
-    private Picture picture(@Nullable String word) {
-        if (word == null || !word.matches(MaterialId.PATTERN)) {
-            throw new RefusedException("picture", "choose one from the box");
-        }
-        return workshops
-                .now()
-                .picture(new MaterialId(word))
-                .orElseThrow(() -> new RefusedException(word, "is not in the box"));
+    private Picture picture(Place place) {
+        MaterialId word = place.picked();
+        return workshops.now().picture(word).orElseThrow(() -> new RefusedException(word.value(), "is not in the box"));
     }
 
     private Scenery scenery(CardSpec spec, Place place) {

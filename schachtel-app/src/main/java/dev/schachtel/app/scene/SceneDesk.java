@@ -1,6 +1,7 @@
 package dev.schachtel.app.scene;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -24,9 +25,11 @@ import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.PictureSvg;
@@ -68,6 +71,10 @@ class SceneDesk {
                 chosen.map(m -> m.id().value()).orElse(""),
                 faces(plan.spec(), on),
                 box(plan, look.pick),
+                plan.workshop().pictures().stream()
+                        .filter(p -> p.id().value().equals(look.pick))
+                        .findFirst()
+                        .map(SceneDesk::about),
                 svg,
                 chosen.map(m -> chosen(plan, m)),
                 facts.stream().map(words::told).toList(),
@@ -140,6 +147,28 @@ class SceneDesk {
                         count(placed.getOrDefault(p.id(), 0), p),
                         PictureSvg.small(p, 64, 58),
                         p.id().value().equals(pick)))
+                .toList();
+    }
+
+    private static SceneView.About about(Picture p) {
+        return new SceneView.About(
+                p.id().value(),
+                p.name(),
+                Units.MM.show(p.height()),
+                Units.MM.show(p.foot()),
+                p.owned(),
+                options(Picture.Role.values(), p.role()),
+                options(Picture.Looks.values(), p.looks()),
+                options(Picture.Stance.values(), p.stance()),
+                options(CutMethod.values(), p.method()));
+    }
+
+    private static List<Field.Option> options(Enum<?>[] all, Enum<?> now) {
+        return Arrays.stream(all)
+                .map(e -> {
+                    String word = e.name().toLowerCase(Locale.ROOT);
+                    return new Field.Option(word, word, e == now);
+                })
                 .toList();
     }
 

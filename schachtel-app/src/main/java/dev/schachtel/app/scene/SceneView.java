@@ -18,6 +18,7 @@ public record SceneView(
         String select,
         List<Field.Option> faces,
         List<Tile> box,
+        Optional<About> about,
         String svg,
         Optional<Chosen> chosen,
         List<Told> told,
@@ -26,11 +27,30 @@ public record SceneView(
     /** A picture of the box: how many of it are on this card. */
     public record Tile(String id, String name, String count, String svg, boolean picked) {}
 
+    /** The picked picture of the box, to be changed. */
+    public record About(
+            String id,
+            String name,
+            String height,
+            String foot,
+            int owned,
+            List<Field.Option> roles,
+            List<Field.Option> looks,
+            List<Field.Option> stances,
+            List<Field.Option> methods) {}
+
     /** The chosen piece with what can be done to it. */
     public record Chosen(String id, String name, String height, boolean pinned, boolean sized) {}
 
     /** A fact in words, with what helps. */
-    public record Told(String key, String shape, String title, String words, List<String> fixes, String piece) {}
+    public record Told(
+            String key,
+            String shape,
+            String title,
+            String words,
+            List<String> fixes,
+            String piece,
+            boolean canBeMeant) {}
 
     /** What lies under a piece. */
     public record Under(String name, String holds) {}

@@ -12,14 +12,16 @@ import dev.schachtel.core.scene.Layouts;
 class SceneWords {
     SceneView.Told told(Fact fact) {
         String shape = fact.severity().name().toLowerCase(Locale.ROOT);
-        String[] said = sentences(fact, shape.equals("works"));
+        boolean meant = fact.fixes().stream().anyMatch(f -> f.way() == Fact.Fix.Way.SAY_AGAIN);
+        String[] said = sentences(fact, shape.equals("works") && !meant);
         return new SceneView.Told(
                 fact.key(),
                 shape,
                 said[0],
-                said[1],
+                meant ? said[1] + " You meant it so." : said[1],
                 fact.fixes().stream().map(f -> fix(fact, f)).toList(),
-                fact.pieces().isEmpty() ? "" : fact.pieces().get(0).value());
+                fact.pieces().isEmpty() ? "" : fact.pieces().get(0).value(),
+                fact.canBeMeant());
     }
 
     /** A title and what was measured. */
@@ -80,6 +82,7 @@ class SceneWords {
             case MIRROR -> "Turn it round";
             case ADD -> "Add one";
             case REMOVE -> "Take one away";
+            case SAY_AGAIN -> "Say it again";
         };
     }
 

@@ -21,7 +21,8 @@ public record CardSpec(
         @Asked("Elements") List<Element> elements,
         @Asked("Cutting") List<CutChoice> cuts,
         @Asked("Order") List<OrderWish> order,
-        @Asked("Tone on tone") List<Alike> meant) {
+        @Asked("Tone on tone") List<Alike> meant,
+        @Asked("Meant so") List<MeantSo> meantSo) {
     public CardSpec {
         layers = List.copyOf(layers);
         features = List.copyOf(features);
@@ -29,26 +30,33 @@ public record CardSpec(
         cuts = List.copyOf(cuts);
         order = List.copyOf(order);
         meant = List.copyOf(meant);
+        meantSo = List.copyOf(meantSo);
     }
 
     /** A card without wishes about its cutting or the order of its steps. */
     public static CardSpec of(String name, Units units, Brief brief, Base base) {
         return new CardSpec(
-                name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+                name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                List.of());
     }
 
     /** The same wishes and brief for other pieces. */
     public CardSpec withPieces(Base other, List<Layer> lays, List<Feature> works, List<Element> shows) {
-        return new CardSpec(name, set, units, brief, other, lays, works, shows, cuts, order, meant);
+        return new CardSpec(name, set, units, brief, other, lays, works, shows, cuts, order, meant, meantSo);
     }
 
     /** The same pieces, with other wishes about how they are cut, in which order, and what may look alike. */
     public CardSpec withWishes(List<CutChoice> cutting, List<OrderWish> steps, List<Alike> alike) {
-        return new CardSpec(name, set, units, brief, base, layers, features, elements, cutting, steps, alike);
+        return new CardSpec(name, set, units, brief, base, layers, features, elements, cutting, steps, alike, meantSo);
+    }
+
+    /** The same card with other advice silenced. */
+    public CardSpec withMeantSo(List<MeantSo> other) {
+        return new CardSpec(name, set, units, brief, base, layers, features, elements, cuts, order, meant, other);
     }
 
     public CardSpec with(Brief other) {
-        return new CardSpec(name, set, units, other, base, layers, features, elements, cuts, order, meant);
+        return new CardSpec(name, set, units, other, base, layers, features, elements, cuts, order, meant, meantSo);
     }
 
     /** What is decided about a part; nothing for most. */

@@ -15,6 +15,7 @@ import dev.schachtel.core.card.Feature;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
+import dev.schachtel.core.card.MeantSo;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.card.Piece;
@@ -289,6 +290,16 @@ public final class CardEdit {
         order.removeIf(w -> w.equals(wish) || w.equals(new OrderWish(wish.then(), wish.first())));
         order.add(wish);
         return ordered(order);
+    }
+
+    /** Silences a piece of advice about a scene, or lets it be heard again. */
+    public CardSpec meantSo(String fact) {
+        List<MeantSo> all = new ArrayList<>(spec.meantSo());
+        MeantSo one = new MeantSo(fact);
+        if (!all.remove(one)) {
+            all.add(one);
+        }
+        return spec.withMeantSo(all);
     }
 
     /**

@@ -69,6 +69,26 @@ public record Picture(
     /** An area of one colour with a name, such as roof or scarf. */
     public record Region(String name, Colour colour, PathData path) {}
 
+    /** The same picture in another real size. */
+    public Picture sized(Length otherHeight) {
+        double factor = (double) otherHeight.nanometres() / height.nanometres();
+        return new Picture(
+                id,
+                name,
+                role,
+                looks,
+                method,
+                width.scaled(otherHeight, height),
+                otherHeight,
+                foot.scaled(otherHeight, height),
+                stance,
+                owned,
+                outline.times(factor),
+                regions.stream()
+                        .map(r -> new Region(r.name, r.colour, r.path.times(factor)))
+                        .toList());
+    }
+
     /** Whether it can be made in any size: not what a die or a stamp gives. */
     public boolean isFree() {
         return method == CutMethod.ELECTRONIC || method == CutMethod.SCISSORS;

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.shape.Point;
 
 /**
@@ -58,6 +59,8 @@ public record Fact(
             LARGER,
             MIRROR,
             ADD,
+            /** Advice that was silenced is heard again. */
+            SAY_AGAIN,
             REMOVE
         }
     }
@@ -76,6 +79,20 @@ public record Fact(
 
     static Fact whole(Kind kind, Severity severity, double figure, Point at) {
         return new Fact(kind, severity, List.of(), List.of(), figure, at, List.of());
+    }
+
+    /** The same fact, which is as its maker wants it. */
+    Fact meant() {
+        return new Fact(kind, Severity.WORKS, pieces, names, figure, at, List.of(new Fix(Fix.Way.SAY_AGAIN, heard())));
+    }
+
+    /** Advice can be silenced for a card, what must be mended can't. */
+    public boolean canBeMeant() {
+        return severity == Severity.WATCH;
+    }
+
+    private UnaryOperator<CardSpec> heard() {
+        return spec -> CardEdit.of(spec).meantSo(key());
     }
 
     /** The same named again after the card was drawn anew. */

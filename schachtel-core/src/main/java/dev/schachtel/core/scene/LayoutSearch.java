@@ -20,51 +20,22 @@ import dev.schachtel.core.shape.Point;
 final class LayoutSearch {
     private static final double HARD = 1_000;
     private static final double WARM = 12;
-    /** What is kept free round a piece in search: the gap asked for and what a mask's cells may lack. */
-    private static final double AROUND = Sitting.NEAR + 1;
-
-    private final Scenery scenery;
     private final Wish wish;
     private final Random random;
     private final Ground ground;
     private final Box face;
-    private final List<Placed> moving = new ArrayList<>();
-    private final List<Outline> fixed = new ArrayList<>();
-    private final List<Mask> kept;
-    private final Mask[] own;
-    private final Mask[] wide;
-    private final boolean[] onGround;
+    private final LayoutPieces pieces;
+    private final List<Placed> moving;
     private final Point[] shift;
     private final Box[] now;
 
-    LayoutSearch(Scenery scenery, Wish wish, long seed) {
-        this.scenery = scenery;
+    LayoutSearch(LayoutPieces pieces, Wish wish, long seed) {
+        this.pieces = pieces;
         this.wish = wish;
         this.random = new Random(seed * 31 + wish.ordinal());
-        this.ground = new Ground(scenery);
-        this.face = scenery.face().bounds();
-        for (Placed p : scenery.pieces()) {
-            if (p.isGround()) {
-                continue;
-            }
-            if (p.piece().pinned()) {
-                fixed.add(p.outline());
-            } else {
-                moving.add(p);
-            }
-        }
-        fixed.addAll(scenery.words());
-        fixed.addAll(scenery.free());
-        kept = Mask.of(fixed);
-        own = moving.stream().map(p -> Mask.of(p.outline())).toArray(Mask[]::new);
-        wide = moving.stream()
-                .map(p -> Mask.of(p.outline().filled().grown(Sitting.rounded(AROUND))))
-                .toArray(Mask[]::new);
-        onGround = new boolean[moving.size()];
-        for (int i = 0; i < onGround.length; i++) {
-            Placed p = moving.get(i);
-            onGround[i] = p.stands() && ground.below(p.foot()).orElse(Double.MAX_VALUE) <= Sitting.ON_GROUND;
-        }
+        this.ground = pieces.ground();
+        this.face = pieces.face();
+        this.moving = pieces.moving();
         shift = new Point[moving.size()];
         now = new Box[moving.size()];
     }
@@ -139,7 +110,7 @@ final class LayoutSearch {
         if (!p.stands()) {
             return by;
         }
-        if (!onGround[i]) {
+        if (!pieces.onGround().get(i)) {
             Box box = p.outline().bounds();
             double up = Math.max(0, face.bottom() + 1 - box.bottom());
             return new Point(by.x(), Math.min(up, face.top() - 1 - box.top()));
@@ -163,16 +134,17 @@ final class LayoutSearch {
                         + Math.max(0, face.bottom() + 1 - box.bottom())
                         + Math.max(0, box.top() - face.top() + 1))
                 / 10;
-        for (Mask other : kept) {
-            cost += crowded(wide[i].shared(x(i), y(i), other, 0, 0));
+        for (Mask other : pieces.kept()) {
+            cost += crowded(pieces.wide().get(i).shared(x(i), y(i), other, 0, 0));
         }
         for (int k = 0; k < now.length; k++) {
             if (k != i) {
-                cost += crowded(wide[i].shared(x(i), y(i), own[k], x(k), y(k)));
+                cost += crowded(
+                        pieces.wide().get(i).shared(x(i), y(i), pieces.own().get(k), x(k), y(k)));
             }
         }
         Placed p = moving.get(i);
-        if (onGround[i] && ground.below(foot(i)).isEmpty()) {
+        if (pieces.onGround().get(i) && ground.below(foot(i)).isEmpty()) {
             cost += HARD;
         }
         if (!p.stands() && !p.isGround() && ground.isThere()) {
@@ -242,7 +214,7 @@ final class LayoutSearch {
         List<Outline> there = new ArrayList<>();
         for (int i = 0; i < now.length; i++) {
             Outline piece = moving.get(i).outline().moved(shift[i]);
-            boolean free = fixed.stream().noneMatch(piece::overlaps)
+            boolean free = pieces.fixed().stream().noneMatch(piece::overlaps)
                     && there.stream().allMatch(o -> clear(piece, o))
                     && face.holds(piece.bounds());
             if (!free) {

@@ -70,8 +70,9 @@ public final class Layouts {
     public static List<Layout> of(Scenery scenery, int rounds, long seed) {
         List<Layout> all = new ArrayList<>();
         double width = scenery.face().bounds().width();
+        LayoutPieces pieces = LayoutPieces.of(scenery);
         for (Wish wish : Wish.values()) {
-            LayoutSearch search = new LayoutSearch(scenery, wish, seed);
+            LayoutSearch search = new LayoutSearch(pieces, wish, seed);
             search.run(rounds)
                     .filter(l -> all.stream().noneMatch(o -> l.differsFrom(o, width) < DIFFER))
                     .ifPresent(all::add);

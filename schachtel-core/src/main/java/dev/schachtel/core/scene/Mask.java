@@ -1,7 +1,5 @@
 package dev.schachtel.core.scene;
 
-import java.util.List;
-
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
@@ -75,7 +73,22 @@ final class Mask {
         return low | high;
     }
 
-    static List<Mask> of(List<Outline> outlines) {
-        return outlines.stream().map(Mask::of).toList();
+    /** With all cells that are nearer than so many to one of it. */
+    Mask grown(int by) {
+        int high = rows.length + 2 * by;
+        int words = (rows[0].length * 64 + 2 * by + 63) / 64;
+        long[][] more = new long[high][words];
+        for (int dy = -by; dy <= by; dy++) {
+            int reach = (int) Math.sqrt(by * by - dy * dy);
+            for (int r = 0; r < rows.length; r++) {
+                long[] to = more[r + dy + by];
+                for (int dx = by - reach; dx <= by + reach; dx++) {
+                    for (int w = 0; w < words; w++) {
+                        to[w] |= word(rows[r], (w << 6) - dx);
+                    }
+                }
+            }
+        }
+        return new Mask(left - by, bottom - by, more);
     }
 }

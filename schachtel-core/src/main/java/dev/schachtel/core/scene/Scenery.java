@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
@@ -13,6 +15,7 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.MeantSo;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
@@ -30,14 +33,22 @@ import dev.schachtel.core.shape.Point;
  * @param ground its colour
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
+ * @param meant advice that is not wanted on this card
  * @param free of pieces: windows, and what moving parts pass over
  */
 public record Scenery(
-        Id on, Outline face, Colour ground, List<Placed> pieces, List<Outline> words, List<Outline> free) {
+        Id on,
+        Outline face,
+        Colour ground,
+        List<Placed> pieces,
+        List<Outline> words,
+        List<Outline> free,
+        Set<String> meant) {
     public Scenery {
         pieces = List.copyOf(pieces);
         words = List.copyOf(words);
         free = List.copyOf(free);
+        meant = Set.copyOf(meant);
     }
 
     /**
@@ -105,7 +116,8 @@ public record Scenery(
                 .filter(face::overlaps)
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
-        return new Scenery(on, face, ground, pieces, words, free(build, carrier));
+        Set<String> meant = build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
+        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant);
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {

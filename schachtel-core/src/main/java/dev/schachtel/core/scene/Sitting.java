@@ -64,6 +64,7 @@ public final class Sitting {
         sitting.balance();
         sitting.free();
         return sitting.facts.stream()
+                .map(f -> f.severity() == Severity.WATCH && scenery.meant().contains(f.key()) ? f.meant() : f)
                 .sorted(Comparator.comparing(Fact::severity))
                 .toList();
     }
@@ -133,17 +134,8 @@ public final class Sitting {
     }
 
     private void seen(Placed p, List<Placed> above) {
-        List<Outline> over = above.stream()
-                .map(Placed::outline)
-                .filter(o -> o.bounds().touches(p.outline().bounds()))
-                .toList();
-        double all = p.outline().area().squareMillimetres();
-        double left = over.isEmpty()
-                ? all
-                : p.outline().less(over).stream()
-                        .mapToDouble(o -> o.area().squareMillimetres())
-                        .sum();
-        double share = 100 * left / all;
+        double share =
+                Rows.uncovered(p.outline(), above.stream().map(Placed::outline).toList());
         if (share < LEAST_SEEN && !p.isGround()) {
             facts.add(Fact.of(Kind.SEEN, Severity.WATCH, List.of(p), share));
         }
@@ -273,11 +265,7 @@ public final class Sitting {
                 new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
         taken.addAll(scenery.words());
         taken.addAll(scenery.free());
-        double all = scenery.face().area().squareMillimetres();
-        double left = scenery.face().less(taken).stream()
-                .mapToDouble(o -> o.area().squareMillimetres())
-                .sum();
-        double share = 100 * left / all;
+        double share = Rows.uncovered(scenery.face(), taken);
         boolean well =
                 share >= LEAST_FREE && share <= MOST_FREE || scenery.pieces().size() < 3;
         facts.add(Fact.whole(Kind.FREE, well ? Severity.WORKS : Severity.WATCH, share, face.centre()));

@@ -18,6 +18,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Scenery.Placed;
@@ -347,6 +348,33 @@ class SceneTest {
                 assertThat(shared).isZero();
             }
         }
+    }
+
+    /** Advice is silent once it is meant so, and can be heard again; what must be mended can't be silenced. */
+    @Test
+    void adviceCanBeMeantSo() {
+        CardSpec spec = with(with(TestCards.raised().spec(), "star", 30, 70, 1), "star", 60, 70, 1);
+        Fact two = Sitting.of(of(spec)).stream()
+                .filter(f -> f.kind() == Fact.Kind.REPEATS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(two.canBeMeant()).isTrue();
+        CardSpec meant = CardEdit.of(spec).meantSo(two.key());
+        Fact silent = Sitting.of(of(meant)).stream()
+                .filter(f -> f.kind() == Fact.Kind.REPEATS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(silent.severity()).isEqualTo(Severity.WORKS);
+        CardSpec again = silent.fix(0).orElseThrow().edit().apply(meant);
+        assertThat(again).isEqualTo(spec);
+        assertThat(CardFile.read(CardFile.write(meant), TestCards.WORKSHOP)).isEqualTo(meant);
+        CardSpec out = CardEdit.of(spec).set(two.pieces().get(0), "up", "2 mm");
+        Fact over = Sitting.of(of(out)).stream()
+                .filter(f -> f.severity() == Severity.MEND)
+                .findFirst()
+                .orElseThrow();
+        assertThat(over.canBeMeant()).isFalse();
+        assertThat(Sitting.of(of(CardEdit.of(out).meantSo(over.key())))).anyMatch(f -> f.severity() == Severity.MEND);
     }
 
     @Test
