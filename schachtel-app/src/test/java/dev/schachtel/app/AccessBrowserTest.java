@@ -37,6 +37,8 @@ class AccessBrowserTest extends InBrowser {
                 "/cards/11/brief",
                 "/cards/11/structure",
                 "/cards/11/decorate",
+                "/cards/11/decorate?select=tall-tree-1&pick=goat",
+                "/cards/11/decorate/surfaces",
                 "/cards/11/cut",
                 "/cards/11/build");
     }

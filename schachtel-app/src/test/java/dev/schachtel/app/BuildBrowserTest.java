@@ -51,7 +51,7 @@ class BuildBrowserTest extends InBrowser {
     @Test
     void surfaceWorkIsAddedChangedAndTakenBack() {
         StoredCard card = card("upper-station.json");
-        page.navigate(app.address() + "/cards/" + card.id() + "/decorate");
+        page.navigate(app.address() + "/cards/" + card.id() + "/decorate/surfaces");
         assertThat(page.locator(".de")).containsText("Nothing is inked");
         page.getByLabel("Way").selectOption("emboss");
         page.getByLabel("What for").fill("stars");
@@ -80,7 +80,7 @@ class BuildBrowserTest extends InBrowser {
         Workshops workshops = app.bean(Workshops.class);
         Workshop before = workshops.now();
         StoredCard card = card("viaduct.json");
-        page.navigate(app.address() + "/cards/" + card.id() + "/decorate");
+        page.navigate(app.address() + "/cards/" + card.id() + "/decorate/surfaces");
         page.getByText("Technique book").click();
         page.getByLabel("ink blending, dryMinutes").fill("25");
         page.getByLabel("ink blending, dryMinutes").press("Enter");
