@@ -361,6 +361,15 @@
     const svg = $("svg", dwg), at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse()), scale = +svg.dataset.scale;
     ask("POST", dwg.dataset.put, { ...Object.fromEntries($$("#seen input, #face [name=on]").map((i) => [i.name, i.value])), pick, x: ((at.x - svg.dataset.left) / scale).toFixed(2), y: ((svg.dataset.top - at.y) / scale).toFixed(2) });
   });
+  // What is sought in a list stays, and what was sought is sought again in the list drawn anew.
+  let sought = "";
+  const filter = () => $$("[data-filter]").forEach((field) => {
+    if (field.value !== sought && document.activeElement !== field) field.value = sought;
+    $$(field.dataset.filter).forEach((item) => { item.hidden = !item.textContent.toLowerCase().includes(sought.toLowerCase().trim()); });
+  });
+  document.addEventListener("input", (event) => { if (event.target.matches("[data-filter]")) { sought = event.target.value; filter(); } });
+  document.addEventListener("htmx:afterSettle", filter);
+
   document.addEventListener("change", (event) => { if (event.target.matches("[data-send]") && event.target.files.length) event.target.form.requestSubmit(); });
 
   document.addEventListener("dragstart", (event) => { if (event.target.closest && event.target.closest(".main-dwg")) event.preventDefault(); });

@@ -105,7 +105,9 @@ class SceneController {
     private String page(StoredCard card, String select, Place place, Model model) {
         model.addAttribute("v", desk.view(card, plans.of(card.spec()), new Sight(place.on(), select, place.pick())));
         model.addAttribute("pick", place.pick());
-        model.addAttribute("address", "/cards/" + card.id() + "/decorate?on=" + place.on() + "&select=" + select);
+        model.addAttribute(
+                "address",
+                "/cards/" + card.id() + "/decorate?on=" + place.on() + "&select=" + select + "&pick=" + place.pick());
         return "scene/page";
     }
 

@@ -1,0 +1,109 @@
+package dev.schachtel.app.scene;
+
+import java.util.List;
+import java.util.Locale;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.scene.Room;
+import dev.schachtel.core.shape.Point;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class PieceActTest {
+    private static final Workshop WORKSHOP = WorkshopFile.standard();
+    private static final Id TREE = new Id("motif");
+    private final CardSpec spec = scene();
+
+    /** A tree, a goat and a cloud on an A6 panel, in this order. */
+    private static CardSpec scene() {
+        CardSpec spec = CardFile.read(
+                "{\"schachtel\": 1, \"name\": \"Try\", \"units\": \"mm\", \"brief\": {\"recipient\": \"\","
+                        + " \"occasion\": \"\"}, \"base\": {\"kind\": \"flat-fold\", \"width\": \"105 mm\", \"height\": \"148 mm\"}}");
+        spec = CardEdit.of(spec).add("mat");
+        for (String name : List.of("tall-tree", "goat", "cloud")) {
+            Room.Put put = new Room.Put(new Point(50, 70), 1, Room.card(WORKSHOP));
+            spec = Room.placed(
+                    spec,
+                    new Id("panel"),
+                    WORKSHOP.picture(new MaterialId(name)).orElseThrow(),
+                    put);
+        }
+        return spec;
+    }
+
+    private Motif after(PieceAct act) {
+        return act.apply(spec, TREE, WORKSHOP).find(TREE, Motif.class).orElseThrow();
+    }
+
+    private static List<String> order(CardSpec spec) {
+        return spec.elements().stream().map(Element::id).map(Id::value).toList();
+    }
+
+    @Test
+    void aPieceIsTurnedAndSized() {
+        Motif tree = spec.find(TREE, Motif.class).orElseThrow();
+        assertThat(after(PieceAct.LEFT).turned()).isEqualTo(5);
+        assertThat(after(PieceAct.RIGHT).turned()).isEqualTo(-5);
+        assertThat(after(PieceAct.MIRROR).mirrored()).isTrue();
+        assertThat(after(PieceAct.PIN).pinned()).isTrue();
+        Motif larger = after(PieceAct.LARGER);
+        assertThat(larger.shape().width()).isEqualTo(Length.ofMicrometres(17_600));
+        assertThat(larger.shape().height()).isEqualTo(Length.ofMicrometres(39_600));
+        assertThat(after(PieceAct.SMALLER).shape().height())
+                .isLessThan(tree.shape().height());
+    }
+
+    /** Onto the thinnest foam, and down again. */
+    @Test
+    void aPieceIsRaisedAndLaidFlat() {
+        CardSpec raised = PieceAct.RAISE.apply(spec, TREE, WORKSHOP);
+        MaterialId foam = raised.find(TREE, Motif.class).orElseThrow().fixing();
+        Length thin = WORKSHOP.find(foam, Foam.class).orElseThrow().thickness();
+        assertThat(WORKSHOP.all(Foam.class))
+                .filteredOn(f -> f.form() != Foam.Form.SHEET)
+                .allMatch(f -> !f.thickness().isBelow(thin));
+        CardSpec flat = PieceAct.RAISE.apply(raised, TREE, WORKSHOP);
+        assertThat(WORKSHOP.find(flat.find(TREE, Motif.class).orElseThrow().fixing(), Foam.class))
+                .isEmpty();
+    }
+
+    @Test
+    void orderCopyAndRemoval() {
+        assertThat(order(spec)).containsExactly("motif", "motif-2", "motif-3");
+        CardSpec forward = PieceAct.FORWARD.apply(spec, TREE, WORKSHOP);
+        assertThat(order(forward)).containsExactly("motif-2", "motif", "motif-3");
+        assertThat(order(PieceAct.BACK.apply(forward, TREE, WORKSHOP))).isEqualTo(order(spec));
+        assertThat(PieceAct.BACK.apply(spec, TREE, WORKSHOP)).isEqualTo(spec);
+        CardSpec copied = PieceAct.COPY.apply(spec, TREE, WORKSHOP);
+        assertThat(copied.elements()).hasSize(4);
+        Motif copy = copied.find(new Id("motif-4"), Motif.class).orElseThrow();
+        assertThat(copy.across()
+                        .minus(spec.find(TREE, Motif.class).orElseThrow().across()))
+                .isEqualTo(Length.ofMillimetres(4));
+        assertThat(order(PieceAct.REMOVE.apply(spec, TREE, WORKSHOP))).containsExactly("motif-2", "motif-3");
+    }
+
+    @ParameterizedTest
+    @EnumSource(PieceAct.class)
+    void everyActIsKnownByItsWordAndNeedsAPiece(PieceAct act) {
+        assertThat(PieceAct.of(act.name().toLowerCase(Locale.ROOT))).isEqualTo(act);
+        assertThatThrownBy(() -> act.apply(spec, new Id("nobody"), WORKSHOP)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> PieceAct.of(act.name() + "!")).isInstanceOf(RefusedException.class);
+    }
+}
