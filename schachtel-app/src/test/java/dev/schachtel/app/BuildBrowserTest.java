@@ -173,10 +173,8 @@ class BuildBrowserTest extends InBrowser {
         assertThat(app.cards().load(card.id()).spec().brief().makers()).isEqualTo(2);
     }
 
-    /** What the page asked for by itself before a change comes after it: it must not bring the old card back. */
-    @Test
-    void aLateAnswerDoesNotBringTheOldCardBack() {
-        StoredCard card = card("upper-station.json");
+    /** The Build page, whose first question for a better order waits for its answer. */
+    private Route opened(StoredCard card) {
         AtomicReference<Route> held = new AtomicReference<>();
         page.route("**/build/better*", route -> {
             if (!held.compareAndSet(null, route)) {
@@ -185,11 +183,19 @@ class BuildBrowserTest extends InBrowser {
         });
         page.navigate(app.address() + "/cards/" + card.id() + "/build");
         page.waitForCondition(() -> held.get() != null);
+        return held.get();
+    }
+
+    /** What the page asked for by itself before a change comes after it: it must not bring the old card back. */
+    @Test
+    void aLateAnswerDoesNotBringTheOldCardBack() {
+        StoredCard card = card("upper-station.json");
+        Route held = opened(card);
         String old = (String) page.evaluate("fetch(location.href).then((answer) => answer.text())");
         page.getByLabel("Makers").fill("2");
         page.getByLabel("Makers").press("Enter");
         assertThat(page.locator(".band")).containsText("Maker 2");
-        page.waitForResponse("**/build/better*", () -> held.get().fulfill(new Route.FulfillOptions().setBody(old)));
+        page.waitForResponse("**/build/better*", () -> held.fulfill(new Route.FulfillOptions().setBody(old)));
         page.evaluate("new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
         assertThat(page.locator(".band")).containsText("Maker 2");
     }
@@ -198,18 +204,11 @@ class BuildBrowserTest extends InBrowser {
     @Test
     void aClickIsNotLostWhileThePageLooksForBetter() {
         StoredCard card = card("upper-station.json");
-        AtomicReference<Route> held = new AtomicReference<>();
-        page.route("**/build/better*", route -> {
-            if (!held.compareAndSet(null, route)) {
-                route.fulfill(new Route.FulfillOptions().setStatus(204));
-            }
-        });
-        page.navigate(app.address() + "/cards/" + card.id() + "/build");
-        page.waitForCondition(() -> held.get() != null);
+        Route held = opened(card);
         String same = (String) page.evaluate("fetch(location.href).then((answer) => answer.text())");
         page.getByText("Go to the bench").hover();
         page.mouse().down();
-        page.waitForResponse("**/build/better*", () -> held.get().fulfill(new Route.FulfillOptions().setBody(same)));
+        page.waitForResponse("**/build/better*", () -> held.fulfill(new Route.FulfillOptions().setBody(same)));
         page.evaluate("new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
         page.mouse().up();
         page.waitForURL("**/runs/*");

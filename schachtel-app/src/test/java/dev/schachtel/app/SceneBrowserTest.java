@@ -140,6 +140,19 @@ class SceneBrowserTest extends InBrowser {
         assertThat(moon.across().minus(Length.ofMillimetres(54)).abs()).isLessThan(Length.ofMillimetres(2));
     }
 
+    /** From the scene to the piece in numbers, and back to the scene with it chosen. */
+    @Test
+    void structureAndSceneLeadToEachOther() {
+        tile("Goat").click();
+        assertThat(page.locator(".acts h2")).hasText("Goat");
+        page.getByText("Card, size and place in numbers").click();
+        page.waitForURL("**/structure**");
+        assertThat(field("Picture")).hasValue("goat");
+        page.getByText("Lay it out in the scene").click();
+        page.waitForURL("**/decorate**");
+        assertThat(page.locator(".acts h2")).hasText("Goat");
+    }
+
     @Test
     void byKeys() {
         tile("Goat").focus();

@@ -18,9 +18,6 @@ import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.scene.SceneController.Place;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.workshop.Workshops;
-import dev.schachtel.core.card.Depicted;
-import dev.schachtel.core.card.Motif;
-import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
@@ -58,7 +55,7 @@ class BoxController {
             @ModelAttribute Place place,
             @RequestParam String what,
             @RequestParam(defaultValue = "") String value) {
-        MaterialId picture = picked(place);
+        MaterialId picture = place.picked();
         workshops.change(w -> {
             BoxEdit box = new BoxEdit(w.pictures());
             return w.pictured(what.equals("height") ? box.sized(picture, value) : box.set(picture, what, value));
@@ -69,13 +66,8 @@ class BoxController {
     /** Takes a picture out of the box unless this card has it. */
     @PostMapping("/remove")
     String remove(@PathVariable long id, @ModelAttribute Place place) {
-        MaterialId picture = picked(place);
-        boolean used = cards.load(id).spec().elements().stream()
-                .filter(Depicted.class::isInstance)
-                .anyMatch(e -> e instanceof Motif m
-                        && m.shape() instanceof Opening.Pictured p
-                        && p.picture().equals(picture));
-        if (used) {
+        MaterialId picture = place.picked();
+        if (BoxEdit.isUsed(picture, cards.load(id).spec())) {
             throw new RefusedException("picture", "is on this card; take it off the card first");
         }
         workshops.change(w -> w.pictured(new BoxEdit(w.pictures()).remove(picture)));
@@ -94,10 +86,6 @@ class BoxController {
                 found.name() + ".svg",
                 MediaType.parseMediaType("image/svg+xml"),
                 PictureSvg.write(found).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static MaterialId picked(Place place) {
-        return place.picked();
     }
 
     private static String back(long id, Place place, String pick) {

@@ -1,6 +1,5 @@
 package dev.schachtel.app.scene;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -26,6 +25,7 @@ import dev.schachtel.app.structure.Shift;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
@@ -34,6 +34,7 @@ import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.Layouts;
+import dev.schachtel.core.scene.PieceAct;
 import dev.schachtel.core.scene.PlacementSheet;
 import dev.schachtel.core.scene.Room;
 import dev.schachtel.core.scene.Scenery;
@@ -121,8 +122,8 @@ class SceneController {
         Plan plan = plans.of(cards.load(id).spec());
         int looked = Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
         model.addAttribute("at", "/cards/" + id + "/decorate");
-        model.addAttribute("on", SceneDesk.face(plan.spec(), place.on()).value());
-        model.addAttribute("others", desk.others(plan, SceneDesk.face(plan.spec(), place.on()), looked));
+        model.addAttribute("on", SceneDesk.face(plan, place.on()).value());
+        model.addAttribute("others", desk.others(plan, SceneDesk.face(plan, place.on()), looked));
         model.addAttribute("rounds", looked);
         return "scene/layouts";
     }
@@ -136,15 +137,12 @@ class SceneController {
             @ModelAttribute Spot spot,
             Model model) {
         Picture picture = picture(place);
-        List<Id> fresh = new ArrayList<>();
         StoredCard card = change(id, seen, "put " + picture.id(), spec -> {
             Scenery scenery = scenery(spec, place);
             Point at = spot.point().orElseGet(() -> Room.of(scenery, picture, 1));
-            CardSpec then = Room.placed(spec, scenery.on(), picture, new Room.Put(at, 1, Room.card(workshops.now())));
-            fresh.add(then.elements().get(then.elements().size() - 1).id());
-            return then;
+            return Room.placed(spec, scenery.on(), picture, new Room.Put(at, 1, Room.card(workshops.now())));
         });
-        return page(card, fresh.get(fresh.size() - 1).value(), place, model);
+        return page(card, last(card), place, model);
     }
 
     /** Moves a piece. */
@@ -221,8 +219,7 @@ class SceneController {
             @ModelAttribute Other other,
             Model model) {
         StoredCard card = change(id, seen, "layout", spec -> {
-            List<Layouts.Layout> all =
-                    SceneDesk.layouts(plans.of(spec), SceneDesk.face(spec, place.on()), other.rounds());
+            List<Layouts.Layout> all = layouts(plans.of(spec), place, other);
             if (other.number() < 0 || other.number() >= all.size()) {
                 throw new RefusedException("layout", "is not there any more; look again");
             }
@@ -245,14 +242,24 @@ class SceneController {
                 PlacementSheet.pdf(title, spec.units(), scenery(spec, place), mirrored));
     }
 
+    /** What was added comes last. */
+    private static String last(StoredCard card) {
+        List<Element> all = card.spec().elements();
+        return all.get(all.size() - 1).id().value();
+    }
+
     private Picture picture(Place place) {
         MaterialId word = place.picked();
         return workshops.now().picture(word).orElseThrow(() -> new RefusedException(word.value(), "is not in the box"));
     }
 
+    private static List<Layouts.Layout> layouts(Plan plan, Place place, Other other) {
+        return SceneDesk.layouts(plan, SceneDesk.face(plan, place.on()), other.rounds());
+    }
+
     private Scenery scenery(CardSpec spec, Place place) {
         Plan plan = plans.of(spec);
-        return Scenery.of(plan.build(), plan.workshop(), SceneDesk.face(spec, place.on()))
+        return Scenery.of(plan.build(), plan.workshop(), SceneDesk.face(plan, place.on()))
                 .orElseThrow(() -> new RefusedException("face", "can't carry pictures"));
     }
 

@@ -20,7 +20,6 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
-import dev.schachtel.core.card.Liner;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.drawing.Views;
@@ -56,7 +55,7 @@ class SceneDesk {
     record Sight(String on, String select, String pick) {}
 
     SceneView view(StoredCard card, Plan plan, Sight look) {
-        Id on = face(plan.spec(), look.on);
+        Id on = face(plan, look.on);
         Optional<Motif> chosen =
                 look.select.matches(Id.PATTERN) ? plan.spec().find(new Id(look.select), Motif.class) : Optional.empty();
         String link = "/cards/" + card.id() + "/decorate?on=" + on + "&select=";
@@ -69,7 +68,7 @@ class SceneDesk {
                 frames.frame(card, plan, "decorate"),
                 on.value(),
                 chosen.map(m -> m.id().value()).orElse(""),
-                faces(plan.spec(), on),
+                faces(plan, on),
                 box(plan, look.pick),
                 plan.workshop().pictures().stream()
                         .filter(p -> p.id().value().equals(look.pick))
@@ -106,29 +105,29 @@ class SceneDesk {
     }
 
     /** The face asked for, else the panel, else the front. */
-    static Id face(CardSpec spec, String asked) {
-        return grounds(spec).stream()
+    static Id face(Plan plan, String asked) {
+        return grounds(plan).stream()
                 .filter(g -> g.value().equals(asked))
                 .findFirst()
-                .orElseGet(() -> grounds(spec).get(0));
+                .orElseGet(() -> grounds(plan).get(0));
     }
 
-    /** Layers from the top down, then the front of the base. */
-    private static List<Id> grounds(CardSpec spec) {
+    /** Layers that are seen from the front, from the top down, then the front of the base. */
+    private static List<Id> grounds(Plan plan) {
         List<Id> all = new ArrayList<>();
-        for (int i = spec.layers().size() - 1; i >= 0; i--) {
-            Layer layer = spec.layers().get(i);
-            if (!(layer instanceof Liner)) {
-                all.add(layer.id());
+        List<Layer> layers = plan.spec().layers();
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            Id id = layers.get(i).id();
+            if (Views.isSeen(plan.build(), id)) {
+                all.add(id);
             }
         }
         all.add(Id.FRONT);
-        spec.layers().stream().filter(Liner.class::isInstance).map(Layer::id).forEach(all::add);
         return all;
     }
 
-    private static List<Field.Option> faces(CardSpec spec, Id on) {
-        return grounds(spec).stream()
+    private static List<Field.Option> faces(Plan plan, Id on) {
+        return grounds(plan).stream()
                 .map(g -> new Field.Option(g.value(), g.value().replace('-', ' '), g.equals(on)))
                 .toList();
     }

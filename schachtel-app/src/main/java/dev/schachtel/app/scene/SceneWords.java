@@ -51,7 +51,10 @@ class SceneWords {
                 said(
                         well ? "Balance" : "Out of balance",
                         figure + (fact.figure() < 0 ? " left" : " right") + " of the middle");
-            case WORDS -> said(well ? "Room for the words" : "Close to the words", figure + " free round them");
+            case WORDS ->
+                said(
+                        well ? "Room for the words" : one + " is too near the words",
+                        figure + (well ? " free round them" : " from them"));
             case KEEP_CLEAR -> said(one + " is in the way", "It lies in a window, or where something moves.");
             case LOOKS_OUT -> said(one + " looks out of the card", "It stands " + figure + " from the edge.");
             case OVERHANG -> said(one + " stands over the edge", "by " + figure);
@@ -80,6 +83,7 @@ class SceneWords {
                 };
             case LARGER -> "Make it larger";
             case MIRROR -> "Turn it round";
+            case FORWARD -> "Bring it forward";
             case ADD -> "Add one";
             case REMOVE -> "Take one away";
             case SAY_AGAIN -> "Say it again";

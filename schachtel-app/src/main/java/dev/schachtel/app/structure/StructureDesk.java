@@ -21,6 +21,7 @@ import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.check.Finding;
@@ -132,7 +133,13 @@ class StructureDesk {
         String about = (kind.equalsIgnoreCase(title) ? "" : kind.toLowerCase(Locale.ROOT) + ", ")
                 + (count == 0 ? "an opening" : count == 1 ? "1 part" : count + " parts");
         return new StructureView.Selected(
-                title, about, own, forms.of(plan.spec(), piece.id(), piece), !base, forms.dies());
+                title,
+                about,
+                own,
+                forms.of(plan.spec(), piece.id(), piece),
+                !base,
+                forms.dies(),
+                piece instanceof Depicted);
     }
 
     /** The piece's own sizes, then those of other pieces that its inputs come from. */

@@ -33,7 +33,8 @@ public record StructureView(
             List<String> letters,
             List<Field> fields,
             boolean removable,
-            List<Field.Option> dies) {
+            List<Field.Option> dies,
+            boolean depicted) {
         public long minor() {
             return fields.stream().filter(Field::minor).count();
         }

@@ -24,7 +24,7 @@ class SceneWordsTest {
                 List.of("Lamp", "Goat"),
                 figure,
                 Point.ORIGIN,
-                List.of(new Fact.Fix(Fact.Fix.Way.MOVE, s -> s)));
+                List.of(new Fact.Fix(Fact.Fix.Way.MOVE, s -> s, c -> c)));
         return words.told(fact);
     }
 
@@ -54,7 +54,7 @@ class SceneWordsTest {
                 List.of("Lamp"),
                 2,
                 Point.ORIGIN,
-                List.of(new Fact.Fix(way, s -> s)));
+                List.of(new Fact.Fix(way, s -> s, c -> c)));
         assertThat(words.told(fact).fixes().get(0)).matches("[A-Z][a-z]+ .*");
         assertThat(words.told(fact).piece()).isEmpty();
     }

@@ -22,6 +22,15 @@ public interface Depicted {
     /** Stays where it is when others are laid out anew. */
     boolean pinned();
 
+    /** Its outline, which may be a picture of the box. */
+    Opening shape();
+
+    /** Degrees against the clock. */
+    int turned();
+
+    /** What it is held by. */
+    MaterialId fixing();
+
     /** What it is cut from. */
     MaterialId card();
 }

@@ -39,6 +39,13 @@ public enum Views {
         return new Scene("Front", build.face().bounds(), new Scene.Room(10, 10, 10, 10), true, seen);
     }
 
+    /** Whether a piece has card that is seen from the front. */
+    public static boolean isSeen(Build build, Id piece) {
+        return build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(piece))
+                .anyMatch(l -> build.isCard(l) && FrontLayers.before(build, l));
+    }
+
     /** What is seen to move from the side: the selected piece's own, else the base's. */
     public static Optional<SideView> side(Build build, Id selected) {
         List<SideView> all = build.mechanics().sides();

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
@@ -59,6 +61,19 @@ public record BoxEdit(List<Picture> pictures) {
             throw new RefusedException("height", "must be from 1 mm to 3 m");
         }
         return with(old, old.sized(high));
+    }
+
+    /** Whether a card has a picture anywhere: as a piece, a rider, a window. */
+    public static boolean isUsed(MaterialId id, CardSpec spec) {
+        return spec.pieces().anyMatch(p -> isUsed(id, (Object) p));
+    }
+
+    private static boolean isUsed(MaterialId id, Object record) {
+        RecordType type = RecordType.of(record.getClass());
+        return type.components().stream()
+                .filter(RecordType.Component::isFamily)
+                .map(c -> type.get(record, c))
+                .anyMatch(v -> v instanceof Opening.Pictured p && p.picture().equals(id) || isUsed(id, v));
     }
 
     /** A new picture comes first; one of the same id gives way to it. */

@@ -27,6 +27,7 @@ public final class Engineering {
             throw new IllegalStateException(
                     "no engineer for " + piece.getClass().getName());
         }
+        PictureShape.judge(piece, draft);
         apply(engineer, piece, draft);
     }
 

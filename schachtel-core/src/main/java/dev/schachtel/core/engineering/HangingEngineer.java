@@ -13,7 +13,6 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Hanging;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
@@ -44,7 +43,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
         draft.part(Part.of(id, "Piece and its mirror", card, shape.form(), shape.outline())
                 .at(middle)
                 .stacked(2)
-                .cutBy(CutMethod.DIE));
+                .cutBy(Shapes.method(pair.piece(), draft.workshop())));
         SlabId slab = SlabId.of(id);
         draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
         Length height = aperture.opening().height();

@@ -49,7 +49,7 @@ public final class MotifEngineer implements Engineer<Motif> {
         draft.art(id, motif.shape(), motif.mirrored());
         draft.part(Part.of(id, name(motif, draft), card, shape.form(), outline)
                 .at(Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned())))
-                .cutBy(square ? CutMethod.TRIMMER : CutMethod.DIE));
+                .cutBy(square ? CutMethod.TRIMMER : Shapes.method(motif.shape(), draft.workshop())));
         Material fixing = stuff.fixing(motif.fixing(), new Source(motif.id(), "fixing"));
         Raised.lay(draft, id, ground, fixing);
     }

@@ -5,8 +5,14 @@ import java.util.List;
 import java.util.Map;
 
 import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.shape.Figures;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -30,6 +36,30 @@ record PictureShape(Outline outline, List<Art.Tint> tints) {
         Key key = new Key(picture, width, height);
         synchronized (KNOWN) {
             return KNOWN.computeIfAbsent(key, PictureShape::read);
+        }
+    }
+
+    /** Notes every picture that a piece takes from the box and that is not there. */
+    static void judge(Piece piece, BuildDraft draft) {
+        judge(piece, "", piece.id(), draft);
+    }
+
+    private static void judge(Object record, String stem, Id owner, BuildDraft draft) {
+        RecordType type = RecordType.of(record.getClass());
+        for (RecordType.Component component : type.components()) {
+            if (!component.isFamily()) {
+                continue;
+            }
+            Object value = type.get(record, component);
+            String path = stem + component.name() + ".";
+            if (value instanceof Opening.Pictured p
+                    && draft.workshop().picture(p.picture()).isEmpty()) {
+                draft.fault(
+                        RuleId.MATERIAL_MISSING,
+                        new Source(owner, path + "picture"),
+                        p.picture().value());
+            }
+            judge(value, path, owner, draft);
         }
     }
 

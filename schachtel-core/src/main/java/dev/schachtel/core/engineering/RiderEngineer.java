@@ -153,7 +153,7 @@ public final class RiderEngineer implements Engineer<Rider> {
         Shapes shape = Shapes.of(rider.face(), draft.workshop());
         draft.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
                 .at(lies.at())
-                .cutBy(CutMethod.DIE));
+                .cutBy(Shapes.method(rider.face(), draft.workshop())));
         draft.art(face, rider.face(), false);
         Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));

@@ -2,6 +2,8 @@ package dev.schachtel.core.engineering;
 
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
@@ -10,6 +12,13 @@ import dev.schachtel.core.shape.Silhouettes;
 
 /** An opening's outline, centred on the origin, and the name of its shape. */
 public record Shapes(Outline outline, Form form) {
+    /** How a piece of that shape is cut: a picture as the box says, all else with a die. */
+    static CutMethod method(Opening opening, Workshop stock) {
+        return opening instanceof Opening.Pictured p
+                ? stock.picture(p.picture()).map(Picture::method).orElse(CutMethod.DIE)
+                : CutMethod.DIE;
+    }
+
     static Shapes of(Opening opening, Workshop stock) {
         return grown(opening, Length.ZERO, stock);
     }

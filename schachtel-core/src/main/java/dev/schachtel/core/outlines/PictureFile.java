@@ -30,7 +30,7 @@ import dev.schachtel.core.shape.Point;
  * of its width; what they cover together is cut out. Name, role and the rest may stand in the file as {@code data-role},
  * {@code data-looks}, {@code data-cut}, {@code data-foot}, {@code data-stance} and {@code data-owned}.
  */
-public final class PictureFile implements SvgWalk.Sink {
+public final class PictureFile {
     private static final int MOST_REGIONS = 200;
     private static final int MOST_POINTS = 20_000;
     /** Holes and crumbs that are smaller, in mm2, are filled and left out. */
@@ -55,47 +55,51 @@ public final class PictureFile implements SvgWalk.Sink {
             throw new RefusedException("file", "is larger than 5 MB");
         }
         PictureFile file = new PictureFile();
-        SvgWalk.read(content, file);
+        SvgWalk.read(content, file.new Shapes());
         return file.picture(name);
     }
 
-    @Override
-    public void file(XMLStreamReader svg) {
-        for (String about : List.of("data-role", "data-looks", "data-cut", "data-foot", "data-stance", "data-owned")) {
-            said.put(about, SvgWalk.text(svg, about).strip());
+    /** Takes what the file draws. */
+    private final class Shapes implements SvgWalk.Sink {
+        @Override
+        public void file(XMLStreamReader svg) {
+            for (String about :
+                    List.of("data-role", "data-looks", "data-cut", "data-foot", "data-stance", "data-owned")) {
+                said.put(about, SvgWalk.text(svg, about).strip());
+            }
         }
-    }
 
-    @Override
-    public void title(String text) {
-        title += text;
-    }
+        @Override
+        public void title(String text) {
+            title += text;
+        }
 
-    @Override
-    public void shape(SvgLook look, String data, AffineTransform at, double error) {
-        Path2D path = new Path2D.Double(look.evenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
-        OutlineText.figures(data, 5 * error, figure -> {
-            List<Point> points = figure.points();
-            count += points.size();
-            if (count > MOST_POINTS) {
-                throw new RefusedException("file", "holds more than 20,000 points; draw it with fewer");
+        @Override
+        public void shape(SvgLook look, String data, AffineTransform at, double error) {
+            Path2D path = new Path2D.Double(look.evenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+            OutlineText.figures(data, 5 * error, figure -> {
+                List<Point> points = figure.points();
+                count += points.size();
+                if (count > MOST_POINTS) {
+                    throw new RefusedException("file", "holds more than 20,000 points; draw it with fewer");
+                }
+                path.moveTo(points.get(0).x(), points.get(0).y());
+                points.forEach(p -> path.lineTo(p.x(), p.y()));
+                if (figure.closed()) {
+                    path.closePath();
+                }
+            });
+            String name = look.name().isEmpty() ? "part " + (drawn.size() + 1) : look.name();
+            look.fill().ifPresent(colour -> add(name, colour, path, at));
+            if (look.width() > 0) {
+                look.stroke()
+                        .ifPresent(colour -> add(
+                                look.fill().isPresent() ? name + " line" : name,
+                                colour,
+                                new BasicStroke((float) look.width(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+                                        .createStrokedShape(path),
+                                at));
             }
-            path.moveTo(points.get(0).x(), points.get(0).y());
-            points.forEach(p -> path.lineTo(p.x(), p.y()));
-            if (figure.closed()) {
-                path.closePath();
-            }
-        });
-        String name = look.name().isEmpty() ? "part " + (drawn.size() + 1) : look.name();
-        look.fill().ifPresent(colour -> add(name, colour, path, at));
-        if (look.width() > 0) {
-            look.stroke()
-                    .ifPresent(colour -> add(
-                            look.fill().isPresent() ? name + " line" : name,
-                            colour,
-                            new BasicStroke((float) look.width(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
-                                    .createStrokedShape(path),
-                            at));
         }
     }
 

@@ -7,7 +7,6 @@ import java.util.function.UnaryOperator;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.shape.Point;
 
 /**
@@ -51,22 +50,23 @@ public record Fact(
         OVERHANG
     }
 
-    /** A remedy: what it does, and the card after it. */
-    public record Fix(Way way, UnaryOperator<CardSpec> edit) {
+    /** A remedy: what it does, how the scene looks after it, and the card after it. */
+    public record Fix(Way way, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
         /** What it does. */
         public enum Way {
             MOVE,
             LARGER,
             MIRROR,
+            FORWARD,
             ADD,
+            REMOVE,
             /** Advice that was silenced is heard again. */
-            SAY_AGAIN,
-            REMOVE
+            SAY_AGAIN
         }
     }
 
     /** About one piece, or about two of which the first is the one to change. */
-    static Fact of(Kind kind, Severity severity, List<Scenery.Placed> about, double figure, Fix... fixes) {
+    static Fact of(Kind kind, Severity severity, List<Scenery.Placed> about, double figure, List<Fix> fixes) {
         return new Fact(
                 kind,
                 severity,
@@ -74,25 +74,30 @@ public record Fact(
                 about.stream().map(p -> p.picture().name()).toList(),
                 figure,
                 about.get(0).outline().bounds().centre(),
-                List.of(fixes));
+                fixes);
     }
 
     static Fact whole(Kind kind, Severity severity, double figure, Point at) {
         return new Fact(kind, severity, List.of(), List.of(), figure, at, List.of());
     }
 
+    /** The same fact with these remedies. */
+    Fact with(List<Fix> some) {
+        return new Fact(kind, severity, pieces, names, figure, at, some);
+    }
+
     /** The same fact, which is as its maker wants it. */
     Fact meant() {
-        return new Fact(kind, Severity.WORKS, pieces, names, figure, at, List.of(new Fix(Fix.Way.SAY_AGAIN, heard())));
+        return new Fact(kind, Severity.WORKS, pieces, names, figure, at, List.of(Fixes.sayAgain(key())));
+    }
+
+    boolean isTrouble() {
+        return severity != Severity.WORKS;
     }
 
     /** Advice can be silenced for a card, what must be mended can't. */
     public boolean canBeMeant() {
         return severity == Severity.WATCH;
-    }
-
-    private UnaryOperator<CardSpec> heard() {
-        return spec -> CardEdit.of(spec).meantSo(key());
     }
 
     /** The same named again after the card was drawn anew. */

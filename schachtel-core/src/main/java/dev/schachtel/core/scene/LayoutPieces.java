@@ -35,7 +35,7 @@ record LayoutPieces(
                 .filter(p -> !p.isGround() && p.piece().pinned())
                 .map(Placed::outline)
                 .toList());
-        fixed.addAll(scenery.words());
+        scenery.words().forEach(w -> fixed.add(w.outline()));
         fixed.addAll(scenery.free());
         List<Mask> own = moving.stream().map(p -> Mask.of(p.outline().filled())).toList();
         return new LayoutPieces(

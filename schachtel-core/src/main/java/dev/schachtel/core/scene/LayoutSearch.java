@@ -126,6 +126,18 @@ final class LayoutSearch {
 
     /** What a piece costs by itself and against all others. */
     private double own(int i) {
+        double cost = alone(i);
+        for (int k = 0; k < now.length; k++) {
+            cost += k == i ? 0 : together(Math.min(i, k), Math.max(i, k));
+        }
+        return cost;
+    }
+
+    private double together(int i, int k) {
+        return crowded(pieces.wide().get(i).shared(x(i), y(i), pieces.own().get(k), x(k), y(k)));
+    }
+
+    private double alone(int i) {
         double cost = 0;
         Box box = now[i];
         cost += HARD
@@ -137,17 +149,11 @@ final class LayoutSearch {
         for (Mask other : pieces.kept()) {
             cost += crowded(pieces.wide().get(i).shared(x(i), y(i), other, 0, 0));
         }
-        for (int k = 0; k < now.length; k++) {
-            if (k != i) {
-                cost += crowded(
-                        pieces.wide().get(i).shared(x(i), y(i), pieces.own().get(k), x(k), y(k)));
-            }
-        }
         Placed p = moving.get(i);
         if (pieces.onGround().get(i) && ground.below(foot(i)).isEmpty()) {
             cost += HARD;
         }
-        if (!p.stands() && !p.isGround() && ground.isThere()) {
+        if (!p.stands() && ground.isThere()) {
             OptionalDouble over = ground.below(new Point(box.centre().x(), box.bottom()));
             cost += over.isPresent() ? 4 * Math.max(0, 8 - over.getAsDouble()) : 0;
         }
@@ -173,7 +179,10 @@ final class LayoutSearch {
     private double total() {
         double sum = wished();
         for (int i = 0; i < now.length; i++) {
-            sum += own(i);
+            sum += alone(i);
+            for (int k = i + 1; k < now.length; k++) {
+                sum += together(i, k);
+            }
         }
         return sum;
     }

@@ -45,9 +45,9 @@ public final class Layouts {
             CardSpec now = spec;
             for (int i = 0; i < pieces.size(); i++) {
                 now = CardEdit.of(now)
-                        .set(pieces.get(i), "across", Sitting.mm(middles.get(i).x()));
+                        .set(pieces.get(i), "across", Fixes.mm(middles.get(i).x()));
                 now = CardEdit.of(now)
-                        .set(pieces.get(i), "up", Sitting.mm(middles.get(i).y()));
+                        .set(pieces.get(i), "up", Fixes.mm(middles.get(i).y()));
             }
             return now;
         }

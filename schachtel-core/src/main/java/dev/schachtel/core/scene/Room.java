@@ -17,7 +17,6 @@ import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -50,7 +49,7 @@ public final class Room {
         scenery.pieces().stream()
                 .filter(p -> !p.isGround())
                 .forEach(p -> taken.add(p.outline().bounds()));
-        scenery.words().forEach(w -> taken.add(w.bounds()));
+        scenery.words().forEach(w -> taken.add(w.outline().bounds()));
         List<Outline> keep = scenery.free();
         Point best = face.centre();
         double most = -Double.MAX_VALUE;
@@ -126,16 +125,6 @@ public final class Room {
         return dx > 0 && dy > 0 ? Math.hypot(dx, dy) : Math.max(dx, dy);
     }
 
-    /** One more of a picture, where it has most room. */
-    static CardSpec another(CardSpec spec, Scenery scenery, Placed like) {
-        Point at = of(scenery, like.picture(), like.scale());
-        return placed(
-                spec,
-                scenery.on(),
-                like.picture(),
-                new Put(at, like.scale(), like.piece().card()));
-    }
-
     /** Where the middle of a picture comes to lie, how large it is, and from which card it is cut. */
     public record Put(Point at, double scale, MaterialId card) {}
 
@@ -158,11 +147,11 @@ public final class Room {
         now = CardEdit.of(now).set(id, "on", on.value());
         Opening.Pictured shape = new Opening.Pictured(
                 picture.id(),
-                Sitting.rounded(Mm.of(picture.width()) * scale),
-                Sitting.rounded(Mm.of(picture.height()) * scale));
+                Fixes.rounded(Mm.of(picture.width()) * scale),
+                Fixes.rounded(Mm.of(picture.height()) * scale));
         now = CardEdit.of(now).pictured(id, "shape", shape);
         now = CardEdit.of(now).set(id, "card", put.card.value());
-        now = CardEdit.of(now).set(id, "across", Sitting.mm(at.x()));
-        return CardEdit.of(now).set(id, "up", Sitting.mm(at.y()));
+        now = CardEdit.of(now).set(id, "across", Fixes.mm(at.x()));
+        return CardEdit.of(now).set(id, "up", Fixes.mm(at.y()));
     }
 }

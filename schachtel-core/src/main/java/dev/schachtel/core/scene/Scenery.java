@@ -41,7 +41,7 @@ public record Scenery(
         Outline face,
         Colour ground,
         List<Placed> pieces,
-        List<Outline> words,
+        List<Words> words,
         List<Outline> free,
         Set<String> meant) {
     public Scenery {
@@ -51,13 +51,23 @@ public record Scenery(
         meant = Set.copyOf(meant);
     }
 
+    /** Something to read: its strip, and how far its top stands out from the face, in mm. */
+    public record Words(Outline outline, double above) {}
+
     /**
      * A picture where it lies.
      *
      * @param scale of its own size
      * @param above how far its top stands out from its face, in mm
      */
-    public record Placed(Depicted piece, Picture picture, Outline outline, double scale, double above, Colour colour) {
+    public record Placed(
+            Depicted piece,
+            Picture picture,
+            Outline outline,
+            double scale,
+            double above,
+            Colour colour,
+            Picture.Looks looks) {
         public Id id() {
             return piece.id();
         }
@@ -76,9 +86,49 @@ public record Scenery(
             return !isGround() && picture.stance() != Picture.Stance.FLIES;
         }
 
-        public Picture.Looks looks() {
-            return piece.mirrored() ? picture.looks().mirrored() : picture.looks();
+        Placed with(Outline other) {
+            return new Placed(piece, picture, other, scale, above, colour, looks);
         }
+
+        Placed moved(double dx, double dy) {
+            return with(outline.moved(new Point(dx, dy)));
+        }
+
+        Placed mirrored() {
+            Outline other = outline.mirrored(outline.bounds().centre().x());
+            return new Placed(piece, picture, other, scale, above, colour, looks.mirrored());
+        }
+
+        /** So many times as large, its foot where it was. */
+        Placed larger(double times) {
+            Box box = outline.bounds();
+            Outline other = outline.stretched(Mm.length(box.width() * times), Mm.length(box.height() * times));
+            Box now = other.bounds();
+            Point by = new Point(box.centre().x() - now.centre().x(), box.bottom() - now.bottom());
+            return new Placed(piece, picture, other.moved(by), scale * times, above, colour, looks);
+        }
+    }
+
+    /** The same scene with other pieces. */
+    Scenery with(List<Placed> other) {
+        return new Scenery(on, face, ground, other, words, free, meant);
+    }
+
+    /** The same scene with a piece in place of the one of its id. */
+    Scenery with(Placed other) {
+        return with(
+                pieces.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
+    }
+
+    Scenery without(Placed gone) {
+        return with(pieces.stream().filter(p -> !p.id().equals(gone.id())).toList());
+    }
+
+    /** The same scene with a piece before all others. */
+    Scenery plus(Placed more) {
+        List<Placed> all = new ArrayList<>(pieces);
+        all.add(more);
+        return with(all);
     }
 
     /** What is on a face; empty if the card has none of that name. */
@@ -108,12 +158,13 @@ public record Scenery(
                 .flatMap(art -> placed(build, workshop, level, art, carrier))
                 .filter(p -> p.piece().on().equals(on))
                 .ifPresent(pieces::add));
-        List<Outline> words = build.letterings().stream()
+        List<Words> words = build.letterings().stream()
                 .filter(w -> w.ink().isPresent())
                 .flatMap(
                         w -> build.levels().stream().filter(l -> l.slab().part().equals(w.on())))
-                .flatMap(l -> l.slab().footprints().stream())
-                .filter(face::overlaps)
+                .flatMap(l -> l.slab().footprints().stream()
+                        .map(f -> new Words(f, Mm.of(l.top().minus(carrier.top())))))
+                .filter(w -> face.overlaps(w.outline()))
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
         Set<String> meant = build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
@@ -136,7 +187,10 @@ public record Scenery(
                 level.slab().footprints().get(0),
                 Mm.of(part.form().height()) / Mm.of(picture.get().height()),
                 Mm.of(level.top().minus(carrier.top())),
-                build.colour(part.id()).orElse(new Colour(0xffffff))));
+                build.colour(part.id()).orElse(new Colour(0xffffff)),
+                piece.get().mirrored()
+                        ? picture.get().looks().mirrored()
+                        : picture.get().looks()));
     }
 
     /** Openings, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */

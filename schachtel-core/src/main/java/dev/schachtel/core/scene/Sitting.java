@@ -2,21 +2,17 @@ package dev.schachtel.core.scene;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
 import dev.schachtel.core.build.Severity;
-import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
-import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.scene.Fact.Kind;
 import dev.schachtel.core.scene.Scenery.Placed;
@@ -41,6 +37,11 @@ public final class Sitting {
     private static final double NEAR_EDGE = 0.25;
     /** Words have so much of their strip's height free round them: their x-height. */
     private static final double X_HEIGHT = 0.45;
+    /** Tops nearer than this are level, mm. */
+    private static final double LEVEL = 0.05;
+
+    private static final int MEND = 1_000;
+    private static final int OF_A_PIECE = 10;
 
     private final Scenery scenery;
     private final Box face;
@@ -51,8 +52,21 @@ public final class Sitting {
         this.face = scenery.face().bounds();
     }
 
-    /** All facts about a scene; none for a face without pictures. */
+    /**
+     * All facts about a scene, the worst first; none for a face without pictures. A remedy is offered if the scene after it has
+     * been looked at: its fact is gone, and nothing else is worse for it.
+     */
     public static List<Fact> of(Scenery scenery) {
+        List<Fact> found = found(scenery);
+        return found.stream()
+                .map(f -> f.with(helping(f, found, scenery)))
+                .map(f -> f.canBeMeant() && scenery.meant().contains(f.key()) ? f.meant() : f)
+                .sorted(Comparator.comparing(Fact::severity))
+                .toList();
+    }
+
+    /** The facts with all that could help. */
+    private static List<Fact> found(Scenery scenery) {
         if (scenery.pieces().isEmpty()) {
             return List.of();
         }
@@ -63,10 +77,35 @@ public final class Sitting {
         sitting.words();
         sitting.balance();
         sitting.free();
-        return sitting.facts.stream()
-                .map(f -> f.severity() == Severity.WATCH && scenery.meant().contains(f.key()) ? f.meant() : f)
-                .sorted(Comparator.comparing(Fact::severity))
-                .toList();
+        return sitting.facts;
+    }
+
+    /** Of each way the first that helps. */
+    private static List<Fix> helping(Fact fact, List<Fact> before, Scenery scenery) {
+        Map<Fix.Way, Fix> some = new EnumMap<>(Fix.Way.class);
+        for (Fix fix : fact.fixes()) {
+            if (!some.containsKey(fix.way())) {
+                List<Fact> after = found(fix.scene().apply(scenery));
+                boolean gone =
+                        after.stream().noneMatch(f -> f.isTrouble() && f.key().equals(fact.key()));
+                if (gone && trouble(after) < trouble(before)) {
+                    some.put(fix.way(), fix);
+                }
+            }
+        }
+        return List.copyOf(some.values());
+    }
+
+    private static int trouble(List<Fact> facts) {
+        return facts.stream().filter(Fact::isTrouble).mapToInt(Sitting::weight).sum();
+    }
+
+    /** One to mend weighs more than all advice, and advice about a piece more than what is said of the whole. */
+    private static int weight(Fact fact) {
+        if (fact.severity() == Severity.MEND) {
+            return MEND;
+        }
+        return fact.pieces().isEmpty() ? 1 : OF_A_PIECE;
     }
 
     private void each() {
@@ -77,7 +116,11 @@ public final class Sitting {
             OptionalDouble over = ground.below(p.foot());
             if (p.stands() && over.isPresent() && over.getAsDouble() > ON_GROUND) {
                 facts.add(Fact.of(
-                        Kind.GROUND, Severity.WATCH, List.of(p), over.getAsDouble(), move(p, 0, -over.getAsDouble())));
+                        Kind.GROUND,
+                        Severity.WATCH,
+                        List.of(p),
+                        over.getAsDouble(),
+                        List.of(Fixes.move(p, 0, -over.getAsDouble()))));
             } else if (p.stands() && over.isPresent()) {
                 onGround++;
             }
@@ -103,8 +146,7 @@ public final class Sitting {
                     Severity.WATCH,
                     List.of(p),
                     Math.max(0, Math.min(left, right)),
-                    new Fix(Fix.Way.MIRROR, spec -> CardEdit.of(spec)
-                            .set(p.id(), "mirrored", Boolean.toString(!p.piece().mirrored())))));
+                    List.of(Fixes.mirror(p))));
         }
     }
 
@@ -120,7 +162,11 @@ public final class Sitting {
             double dx = Math.max(0, left) - Math.max(0, right);
             double dy = Math.max(0, foot) - Math.max(0, top);
             facts.add(Fact.of(
-                    Kind.OVERHANG, foot > 0.05 ? Severity.MEND : Severity.WATCH, List.of(p), most, move(p, dx, dy)));
+                    Kind.OVERHANG,
+                    foot > 0.05 ? Severity.MEND : Severity.WATCH,
+                    List.of(p),
+                    most,
+                    List.of(Fixes.move(p, dx, dy), Fixes.toRoom(scenery, p))));
         }
     }
 
@@ -129,7 +175,7 @@ public final class Sitting {
                 .mapToDouble(f -> f.shared(p.outline()).squareMillimetres())
                 .sum();
         if (shared > 0.5 && !p.isGround()) {
-            facts.add(Fact.of(Kind.KEEP_CLEAR, Severity.MEND, List.of(p), shared));
+            facts.add(Fact.of(Kind.KEEP_CLEAR, Severity.MEND, List.of(p), shared, List.of(Fixes.toRoom(scenery, p))));
         }
     }
 
@@ -137,7 +183,8 @@ public final class Sitting {
         double share =
                 Rows.uncovered(p.outline(), above.stream().map(Placed::outline).toList());
         if (share < LEAST_SEEN && !p.isGround()) {
-            facts.add(Fact.of(Kind.SEEN, Severity.WATCH, List.of(p), share));
+            facts.add(Fact.of(
+                    Kind.SEEN, Severity.WATCH, List.of(p), share, List.of(Fixes.forward(p), Fixes.toRoom(scenery, p))));
         }
     }
 
@@ -161,12 +208,10 @@ public final class Sitting {
         }
         double between = between(a.outline(), b.outline());
         if (between < NEAR && between > -LITTLE) {
-            double away = NEAR + 0.2 - between;
-            double dx = b.outline().bounds().centre().x()
-                            >= a.outline().bounds().centre().x()
-                    ? away
-                    : -away;
-            facts.add(Fact.of(Kind.KISSING, Severity.WATCH, List.of(b, a), between, move(b, dx, 0)));
+            List<Fix> some = new ArrayList<>(Fixes.aside(b, NEAR + 0.2 - between));
+            some.addAll(Fixes.aside(a, NEAR + 0.2 - between));
+            some.add(Fixes.toRoom(scenery, b));
+            facts.add(Fact.of(Kind.KISSING, Severity.WATCH, List.of(b, a), between, some));
         }
     }
 
@@ -192,10 +237,9 @@ public final class Sitting {
                 && apart > 3
                 && near.scale() < far.scale() * 0.98
                 && near.picture().isFree()) {
-            double to = far.scale() * 1.05;
-            Fix larger = new Fix(Fix.Way.LARGER, spec -> CardEdit.of(spec)
-                    .set(near.id(), "shape.height", mm(Mm.of(near.picture().height()) * to)));
-            facts.add(Fact.of(Kind.DEPTH, Severity.WATCH, List.of(near, far), far.scale() / near.scale(), larger));
+            double times = far.scale() / near.scale();
+            Fix larger = Fixes.larger(near, times * 1.05);
+            facts.add(Fact.of(Kind.DEPTH, Severity.WATCH, List.of(near, far), times, List.of(larger)));
         }
     }
 
@@ -209,28 +253,33 @@ public final class Sitting {
                 .filter(all -> all.size() == 2 || all.size() == 4 || all.size() == 6)
                 .forEach(all -> {
                     Placed last = all.get(all.size() - 1);
-                    Fix add = new Fix(Fix.Way.ADD, spec -> Room.another(spec, scenery, last));
-                    Fix less = new Fix(Fix.Way.REMOVE, spec -> CardEdit.of(spec).remove(last.id()));
-                    facts.add(Fact.of(Kind.REPEATS, Severity.WATCH, List.of(last), all.size(), add, less));
+                    List<Fix> some = List.of(Fixes.another(scenery, last), Fixes.remove(last));
+                    facts.add(Fact.of(Kind.REPEATS, Severity.WATCH, List.of(last), all.size(), some));
                 });
     }
 
+    /** What is higher than the words and comes too near hides them; what is lower only crowds them. */
     private void words() {
-        for (Outline strip : scenery.words()) {
-            Box box = strip.bounds();
-            double asked = X_HEIGHT * box.height();
-            double least = scenery.pieces().stream()
-                    .filter(p -> !p.isGround() && !holds(p, strip))
-                    .mapToDouble(p -> Math.max(0, between(p.outline(), strip)))
-                    .min()
-                    .orElse(Math.min(box.left() - face.left(), face.right() - box.right()));
-            facts.add(Fact.whole(Kind.WORDS, least < asked ? Severity.WATCH : Severity.WORKS, least, box.centre()));
+        for (Scenery.Words words : scenery.words()) {
+            Box strip = words.outline().bounds();
+            double asked = X_HEIGHT * strip.height();
+            double nearest = Double.MAX_VALUE;
+            for (Placed p : scenery.pieces()) {
+                boolean beside = !p.isGround() && !p.outline().bounds().holds(strip);
+                double apart = beside ? Math.max(0, between(p.outline(), words.outline())) : Double.MAX_VALUE;
+                nearest = Math.min(nearest, apart);
+                if (apart < asked) {
+                    boolean hides = p.above() > words.above() + LEVEL;
+                    List<Fix> some = new ArrayList<>(Fixes.aside(p, asked - apart + 0.2));
+                    some.add(Fixes.toRoom(scenery, p));
+                    facts.add(Fact.of(Kind.WORDS, hides ? Severity.MEND : Severity.WATCH, List.of(p), apart, some));
+                }
+            }
+            if (nearest >= asked) {
+                double edge = Math.min(strip.left() - face.left(), face.right() - strip.right());
+                facts.add(Fact.whole(Kind.WORDS, Severity.WORKS, Math.min(nearest, edge), strip.centre()));
+            }
         }
-    }
-
-    /** Words on a piece have it round them. */
-    private static boolean holds(Placed p, Outline strip) {
-        return p.outline().bounds().holds(strip.bounds());
     }
 
     private void balance() {
@@ -263,27 +312,11 @@ public final class Sitting {
     private void free() {
         List<Outline> taken =
                 new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
-        taken.addAll(scenery.words());
+        scenery.words().forEach(w -> taken.add(w.outline()));
         taken.addAll(scenery.free());
         double share = Rows.uncovered(scenery.face(), taken);
         boolean well =
                 share >= LEAST_FREE && share <= MOST_FREE || scenery.pieces().size() < 3;
         facts.add(Fact.whole(Kind.FREE, well ? Severity.WORKS : Severity.WATCH, share, face.centre()));
-    }
-
-    static Fix move(Placed p, double dx, double dy) {
-        return new Fix(Fix.Way.MOVE, spec -> moved(spec, p.id(), dx, dy));
-    }
-
-    static CardSpec moved(CardSpec spec, Id id, double dx, double dy) {
-        return Positions.moved(spec, id, rounded(dx), rounded(dy));
-    }
-
-    static Length rounded(double mm) {
-        return Length.ofMicrometres(10 * Math.round(mm * 100));
-    }
-
-    static String mm(double mm) {
-        return rounded(mm).nanometres() / 1e6 + " mm";
     }
 }

@@ -7,6 +7,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.files.StandardPictures;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.MaterialId;
@@ -91,6 +94,17 @@ class BoxEditTest {
                     .isEqualTo(p.regions().stream().map(Picture.Region::colour).toList());
             assertThat(area(read.outline().text())).isEqualTo(area(p.outline().text()), within(1.0));
         }
+    }
+
+    /** A picture is used wherever it is a shape: a rider's face, a window, a piece. */
+    @ParameterizedTest
+    @CsvSource({"car,face", "window,shape", "motif,shape"})
+    void aPictureIsUsedWhereverItIsAShape(String piece, String component) {
+        CardSpec spec = TestCards.of("upper-station.json").add("motif").spec();
+        assertThat(BoxEdit.isUsed(GOAT, spec)).isFalse();
+        CardSpec with = CardEdit.of(spec).set(new Id(piece), component, "picture");
+        with = CardEdit.of(with).set(new Id(piece), component + ".picture", "goat");
+        assertThat(BoxEdit.isUsed(GOAT, with)).isTrue();
     }
 
     @Test

@@ -221,9 +221,6 @@ class SceneTest {
             CardSpec spec = random(random, 5);
             for (Fact fact : Sitting.of(of(spec))) {
                 for (Fact.Fix fix : fact.fixes()) {
-                    if (fact.kind() == Fact.Kind.KISSING) {
-                        continue;
-                    }
                     List<Fact> then = Sitting.of(of(fix.edit().apply(spec)));
                     assertThat(then)
                             .as(fact.key() + " " + fix.way())
@@ -348,6 +345,97 @@ class SceneTest {
                 assertThat(shared).isZero();
             }
         }
+    }
+
+    private static Fact fact(CardSpec spec, Fact.Kind kind) {
+        return Sitting.of(of(spec)).stream()
+                .filter(f -> f.kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** What stands out further than the words and comes near hides them; what is as flat only crowds them; far off, neither. */
+    @Test
+    void wordsAreNotHidden() {
+        CardSpec spec = CardEdit.of(TestCards.raised().spec()).add("sentiment");
+        Id strip = spec.elements().get(0).id();
+        spec = CardEdit.of(CardEdit.of(spec).set(strip, "shadows", "0")).set(strip, "up", "70 mm");
+        double top = 70 + 6;
+        double half = Mm.of(picture("star").height()) / 2;
+        CardSpec near = with(spec, "star", 52.5, top + half + 2.5, 1);
+        Id star = near.elements().get(1).id();
+        Fact crowds = fact(near, Fact.Kind.WORDS);
+        assertThat(crowds.severity()).isEqualTo(Severity.WATCH);
+        assertThat(crowds.figure()).isEqualTo(2.5, within(0.2));
+        CardSpec raised = CardEdit.of(near).set(star, "fixing", "foam-tape-2");
+        Fact hides = fact(raised, Fact.Kind.WORDS);
+        assertThat(hides.severity()).isEqualTo(Severity.MEND);
+        assertThat(hides.pieces()).containsExactly(star);
+        CardSpec mended = hides.fix(0).orElseThrow().edit().apply(raised);
+        assertThat(fact(mended, Fact.Kind.WORDS).severity()).isEqualTo(Severity.WORKS);
+        CardSpec far = with(spec, "star", 52.5, top + half + 30, 1);
+        assertThat(fact(far, Fact.Kind.WORDS).severity()).isEqualTo(Severity.WORKS);
+    }
+
+    /** A window must stay free: the piece in it is moved to where there is room. */
+    @Test
+    void whatLiesInAWindowIsMovedOut() {
+        CardSpec spec = CardEdit.of(TestCards.raised().spec()).add("window");
+        CardSpec in = with(spec, "goat", 52.5, 74, 0.6);
+        Fact inside = fact(in, Fact.Kind.KEEP_CLEAR);
+        assertThat(inside.severity()).isEqualTo(Severity.MEND);
+        assertThat(inside.figure()).isGreaterThan(20);
+        CardSpec out = inside.fix(0).orElseThrow().edit().apply(in);
+        assertThat(Sitting.of(of(out))).noneMatch(f -> f.kind() == Fact.Kind.KEEP_CLEAR);
+    }
+
+    /** Nearer and smaller: made larger, its foot stays on the ground. */
+    @Test
+    void whatIsNearerIsMadeLargerOnItsFeet() {
+        CardSpec spec = with(TestCards.raised().spec(), "tall-tree", 30, 60, 1);
+        spec = with(spec, "tall-tree", 70, 30, 0.6);
+        Fact depth = fact(spec, Fact.Kind.DEPTH);
+        assertThat(depth.figure()).isEqualTo(1 / 0.6, within(0.02));
+        Placed before = of(spec).pieces().get(1);
+        CardSpec larger = depth.fix(0).orElseThrow().edit().apply(spec);
+        Placed after = of(larger).pieces().get(1);
+        assertThat(after.scale()).isEqualTo(1.05, within(0.01));
+        assertThat(after.foot().y()).isEqualTo(before.foot().y(), within(0.05));
+    }
+
+    /** What a remedy shows of the scene is what the card is after it. */
+    @Test
+    void aRemedyShowsWhatItDoes() {
+        Random random = new Random(31);
+        int looked = 0;
+        for (int i = 0; i < 8; i++) {
+            CardSpec spec = random(random, 6);
+            Scenery scenery = of(spec);
+            for (Fact fact : Sitting.of(scenery)) {
+                for (Fact.Fix fix : fact.fixes()) {
+                    List<String> shown = boxes(fix.scene().apply(scenery));
+                    assertThat(boxes(of(fix.edit().apply(spec))))
+                            .as(fact.key() + " " + fix.way())
+                            .containsExactlyInAnyOrderElementsOf(shown);
+                    looked++;
+                }
+            }
+        }
+        assertThat(looked).isGreaterThan(10);
+    }
+
+    /** To the next half millimetre. */
+    private static List<String> boxes(Scenery scenery) {
+        return scenery.pieces().stream()
+                .map(p -> p.picture().name() + " "
+                        + half(p.outline().bounds().centre().x()) + " "
+                        + half(p.outline().bounds().centre().y()) + " "
+                        + half(p.outline().bounds().height()) + " " + p.looks())
+                .toList();
+    }
+
+    private static long half(double mm) {
+        return Math.round(mm * 2 + 0.13);
     }
 
     /** Advice is silent once it is meant so, and can be heard again; what must be mended can't be silenced. */

@@ -1,4 +1,4 @@
-package dev.schachtel.app.scene;
+package dev.schachtel.core.scene;
 
 import java.util.List;
 import java.util.Locale;
@@ -19,7 +19,6 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.scene.Room;
 import dev.schachtel.core.shape.Point;
 
 import static org.assertj.core.api.Assertions.assertThat;

@@ -1,0 +1,93 @@
+package dev.schachtel.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.scene.Fact.Fix;
+import dev.schachtel.core.scene.Scenery.Placed;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Point;
+
+/** What could help a scene: each as a change of the scene, to see what comes of it, and as one of the card. */
+final class Fixes {
+    private Fixes() {}
+
+    static Fix move(Placed p, double dx, double dy) {
+        return new Fix(Fix.Way.MOVE, s -> s.with(p.moved(dx, dy)), spec -> moved(spec, p.id(), dx, dy));
+    }
+
+    /** Away by so many millimetres in each direction; what stands on the ground only along it. */
+    static List<Fix> aside(Placed p, double by) {
+        List<Fix> all = new ArrayList<>(List.of(move(p, by, 0), move(p, -by, 0)));
+        if (!p.stands()) {
+            all.add(move(p, 0, by));
+            all.add(move(p, 0, -by));
+        }
+        return all;
+    }
+
+    /** To where it has most room. */
+    static Fix toRoom(Scenery scenery, Placed p) {
+        Point at = Room.of(scenery.without(p), p.picture(), p.scale());
+        Point now = p.outline().bounds().centre();
+        return move(p, at.x() - now.x(), at.y() - now.y());
+    }
+
+    static Fix mirror(Placed p) {
+        return new Fix(Fix.Way.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
+    }
+
+    /** So many times as large, its foot where it was. */
+    static Fix larger(Placed p, double times) {
+        Box box = p.outline().bounds();
+        double up = box.height() * (times - 1) / 2;
+        String height = mm(Mm.of(p.piece().shape().height()) * times);
+        return new Fix(
+                Fix.Way.LARGER,
+                s -> s.with(p.larger(times)),
+                spec -> moved(CardEdit.of(spec).set(p.id(), "shape.height", height), p.id(), 0, up));
+    }
+
+    /** Before all others. */
+    static Fix forward(Placed p) {
+        return new Fix(Fix.Way.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
+    }
+
+    /** One more of the same, where there is most room. */
+    static Fix another(Scenery scenery, Placed like) {
+        Point at = Room.of(scenery, like.picture(), like.scale());
+        Point now = like.outline().bounds().centre();
+        Room.Put put = new Room.Put(at, like.scale(), like.piece().card());
+        return new Fix(
+                Fix.Way.ADD,
+                s -> s.plus(like.moved(at.x() - now.x(), at.y() - now.y())),
+                spec -> Room.placed(spec, scenery.on(), like.picture(), put));
+    }
+
+    static Fix remove(Placed p) {
+        return new Fix(Fix.Way.REMOVE, s -> s.without(p), spec -> PieceAct.REMOVE.apply(spec, p.id()));
+    }
+
+    static Fix sayAgain(String fact) {
+        return new Fix(Fix.Way.SAY_AGAIN, s -> s, spec -> CardEdit.of(spec).meantSo(fact));
+    }
+
+    private static CardSpec moved(CardSpec spec, Id id, double dx, double dy) {
+        return Positions.moved(spec, id, rounded(dx), rounded(dy));
+    }
+
+    /** To a hundredth of a millimetre. */
+    static Length rounded(double mm) {
+        return Length.ofMicrometres(10 * Math.round(mm * 100));
+    }
+
+    static String mm(double mm) {
+        return rounded(mm).nanometres() / 1e6 + " mm";
+    }
+}
