@@ -16,6 +16,7 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.Spacers;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;

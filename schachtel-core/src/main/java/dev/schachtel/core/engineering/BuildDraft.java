@@ -65,6 +65,9 @@ public final class BuildDraft {
     private final List<Work> works = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
+    /** Small pieces with what they lie on, which get their foam when all lie. */
+    private final Map<PartId, SlabId> propped = new LinkedHashMap<>();
+
     private final List<Runnable> afterwards = new ArrayList<>();
     private final Set<Id> begun = new LinkedHashSet<>();
     private final Set<Id> done = new LinkedHashSet<>();
@@ -95,8 +98,9 @@ public final class BuildDraft {
         for (int i = 0; i < afterwards.size(); i++) {
             afterwards.get(i).run();
         }
-        List<Joint> all =
-                new Stacking(slabs, parts, joints).solve(workings.mechanics().motions(), chambers);
+        List<Joint> all = new Stacking(slabs, parts, joints, propped.keySet())
+                .solve(workings.mechanics().motions(), chambers);
+        new Propping(this, all).prop(propped, new Heights(slabs, all).solve());
         return new Build(
                 spec,
                 face,
@@ -176,6 +180,11 @@ public final class BuildDraft {
     /** Lays upper on lower with this fixing; its own thickness counts between them. */
     void lay(SlabId upper, SlabId lower, Material fixing) {
         joint(new Joint(upper, lower, Joint.Hold.RESTS, fixing, fixing.thickness()));
+    }
+
+    /** A small piece that may need foam, which is worked out when all pieces lie. */
+    void prop(PartId piece, SlabId ground) {
+        propped.put(piece, ground);
     }
 
     void fold(Fold fold) {

@@ -44,7 +44,15 @@ final class Stacking {
     /** Panels in a pouch: what lies on one lies on its film. */
     private final Map<SlabId, SlabId> wrapped = new HashMap<>();
 
-    Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints) {
+    private final Set<PartId> propped;
+
+    /**
+     * All that lies, and how.
+     *
+     * @param propped small pieces; what is between one on foam and its ground is taken by its foam
+     */
+    Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints, Set<PartId> propped) {
+        this.propped = propped;
         this.slabs = slabs;
         slabs.forEach((id, slab) -> boxes.put(id, slab.bounds()));
         this.parts = parts;
@@ -116,7 +124,7 @@ final class Stacking {
                     && overlap(slabs.get(id), slabs.get(other));
             if (candidate) {
                 levels = levels == null ? levels() : levels;
-                if (meet(levels.get(id), levels.get(other))) {
+                if (meet(levels.get(id), foot(id, levels), levels.get(other), foot(other, levels))) {
                     joints.remove(now);
                     lowers.get(now.upper()).remove(now.lower());
                     now = new Joint(
@@ -140,8 +148,20 @@ final class Stacking {
         return all;
     }
 
-    private static boolean meet(Level a, Level b) {
-        return a.bottom().isBelow(b.top()) && b.bottom().isBelow(a.top());
+    private static boolean meet(Level a, Length footOfA, Level b, Length footOfB) {
+        return footOfA.isBelow(b.top()) && footOfB.isBelow(a.top());
+    }
+
+    /** Where it begins, with the foam on which it stands. */
+    private Length foot(SlabId id, Map<SlabId, Level> levels) {
+        Length bottom = levels.get(id).bottom();
+        if (!propped.contains(slabs.get(id).part())) {
+            return bottom;
+        }
+        return joints.stream()
+                .filter(j -> j.upper().equals(id) && j.by() instanceof Foam)
+                .map(Joint::thickness)
+                .reduce(bottom, Length::minus);
     }
 
     /** Holds enough of it, or lies under its middle. */

@@ -15,7 +15,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Row;
-import dev.schachtel.core.check.Spacers;
+import dev.schachtel.core.material.Spacers;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.Units;

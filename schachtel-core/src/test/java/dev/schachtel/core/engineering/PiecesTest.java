@@ -217,9 +217,9 @@ class PiecesTest {
         assertThat(part(build, "word", "").perCard()).isEqualTo(4);
     }
 
-    /** 60 x 20 on foam gets two squares beside each other, 30 apart; one of 10 gets a single one of 5. */
+    /** One square for each 25 mm: 60 x 20 gets two; one of 10 a single one of 4; one of 140 as many as the 99 mm of its ground take. */
     @ParameterizedTest
-    @CsvSource({"60 mm, 20 mm, 2, 6 mm", "80 mm, 80 mm, 9, 6 mm", "10 mm, 10 mm, 1, 5 mm", "140 mm, 20 mm, 4, 6 mm"})
+    @CsvSource({"60 mm, 20 mm, 2, 6 mm", "80 mm, 80 mm, 9, 6 mm", "10 mm, 10 mm, 1, 4 mm", "140 mm, 20 mm, 3, 6 mm"})
     void aRaisedPieceStandsOnSquares(String width, String height, int squares, String side) {
         Build build = a6().add("motif")
                 .set("motif", "shape", "rectangle")

@@ -1,4 +1,4 @@
-package dev.schachtel.core.check;
+package dev.schachtel.core.material;
 
 import java.util.ArrayList;
 import java.util.Comparator;
