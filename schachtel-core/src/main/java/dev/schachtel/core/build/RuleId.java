@@ -47,6 +47,7 @@ public enum RuleId {
     FLAT_PIECES,
     SPAN,
     TILTS,
+    FOAM_SEEN,
     DAM_CLOSED,
     DAM_FITS,
     DAMS_OVERLAP,

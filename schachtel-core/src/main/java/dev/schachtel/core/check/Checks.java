@@ -24,6 +24,7 @@ public final class Checks {
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),
+            new FootingCheck(),
             new PostCheck(),
             new SheetCheck(),
             new DieCheck(),

@@ -34,7 +34,10 @@ final class SupportCheck implements Check {
     private static final Length LONGEST = Length.ofMillimetres(41);
 
     private static final double SOME = 0.1;
-    private static final Length CALIPER = Length.ofMicrometres(400);
+    /** One caliper of card, 0.4, and the glue above and under it. */
+    private static final Length STEP = Length.ofMicrometres(500);
+    /** What is narrower needs no spacer. */
+    private static final Length NARROW = Length.ofMillimetres(4);
     /** In mm. */
     private static final double ALONG = 10;
 
@@ -103,7 +106,7 @@ final class SupportCheck implements Check {
                 .filter(l -> l.slab().footprints().stream().anyMatch(over::overlaps))
                 .map(Level::top)
                 .max(Comparator.naturalOrder());
-        if (seen || there.isEmpty()) {
+        if (seen || there.isEmpty() || over.isNarrower(NARROW)) {
             return;
         }
         Length needed = level.bottom().minus(there.get());
@@ -122,7 +125,7 @@ final class SupportCheck implements Check {
     /** Card gives way over a step of one caliper along 10 mm. */
     private static boolean bends(Outline over, Length step) {
         Box box = over.bounds();
-        return !step.isAbove(CALIPER) && Math.max(box.width(), box.height()) >= ALONG;
+        return !step.isAbove(STEP) && Math.max(box.width(), box.height()) >= ALONG;
     }
 
     private static List<Length> stock(Workshop workshop) {

@@ -33,8 +33,8 @@ import dev.schachtel.core.shape.Point;
  */
 final class Propping {
     private static final Length WITHIN = Length.ofMicrometres(150);
-    /** Card gives way over a step of so much. */
-    private static final Length BENDS = Length.ofMicrometres(400);
+    /** Card gives way over a step of one caliper, 0.4, and the glue above and under it. */
+    private static final Length BENDS = Length.ofMicrometres(500);
 
     private static final double EACH = 25;
     private static final int MOST = 4;
@@ -44,8 +44,10 @@ final class Propping {
 
     private static final List<Square> SQUARES =
             List.of(new Square(6, 3), new Square(4, 2), new Square(3, 1), new Square(2, 0.5));
+    /** What is laid under a piece that takes no square, in mm. */
+    private static final double SLIVER = 1;
     /** Sizes that are cut where a piece could do without. */
-    private static final int WORTH = 2;
+    private static final int WORTH = 3;
 
     private final BuildDraft draft;
     private final List<Joint> joints;
@@ -96,7 +98,7 @@ final class Propping {
             }
         }
         if (raised && found.isEmpty()) {
-            inTheMiddle(piece, below, lies.get(), found, sides);
+            whereWidest(piece, below, lies.get(), found, sides);
         }
         found.forEach((i, at) -> add(piece, below.get(i), lies.get(), sides.get(i), at));
     }
@@ -164,20 +166,14 @@ final class Propping {
         return Math.max(1, Math.min(MOST, (int) (size / EACH)));
     }
 
-    /** A piece slimmer than any square stands on what goes under its middle. */
-    private static void inTheMiddle(
+    /** A piece slimmer than any square stands on what goes under it where it is widest. */
+    private void whereWidest(
             Level piece, List<Level> below, Joint lies, Map<Integer, List<Point>> found, Map<Integer, Double> sides) {
+        Underside under = underside(piece.slab().footprints().get(0), below);
         for (int i = 0; i < below.size(); i++) {
             if (below.get(i).slab().id().equals(lies.lower())) {
-                Box box = piece.slab().bounds();
-                sides.put(i, Math.min(SQUARES.get(0).side(), Math.min(box.width(), box.height()) / 2));
-                found.put(
-                        i,
-                        piece.slab().footprints().stream()
-                                .map(f -> f.holds(f.centroid())
-                                        ? f.centroid()
-                                        : f.bounds().centre())
-                                .toList());
+                sides.put(i, SLIVER);
+                found.put(i, List.of(under.widest(i)));
             }
         }
     }

@@ -124,7 +124,7 @@ final class Stacking {
                     && overlap(slabs.get(id), slabs.get(other));
             if (candidate) {
                 levels = levels == null ? levels() : levels;
-                if (meet(levels.get(id), foot(id, levels), levels.get(other), foot(other, levels))) {
+                if (isOver(levels.get(other), levels.get(id))) {
                     joints.remove(now);
                     lowers.get(now.upper()).remove(now.lower());
                     now = new Joint(
@@ -148,20 +148,22 @@ final class Stacking {
         return all;
     }
 
-    private static boolean meet(Level a, Length footOfA, Level b, Length footOfB) {
-        return footOfA.isBelow(b.top()) && footOfB.isBelow(a.top());
+    /** Reaches higher than a piece's foot; of two pieces of a scene the later never slips under the earlier. */
+    private boolean isOver(Level other, Level piece) {
+        boolean scene = propped.contains(piece.slab().part())
+                && propped.contains(other.slab().part());
+        return foot(piece).isBelow(other.top()) && (scene || foot(other).isBelow(piece.top()));
     }
 
     /** Where it begins, with the foam on which it stands. */
-    private Length foot(SlabId id, Map<SlabId, Level> levels) {
-        Length bottom = levels.get(id).bottom();
-        if (!propped.contains(slabs.get(id).part())) {
-            return bottom;
+    private Length foot(Level level) {
+        if (!propped.contains(level.slab().part())) {
+            return level.bottom();
         }
         return joints.stream()
-                .filter(j -> j.upper().equals(id) && j.by() instanceof Foam)
+                .filter(j -> j.upper().equals(level.slab().id()) && j.by() instanceof Foam)
                 .map(Joint::thickness)
-                .reduce(bottom, Length::minus);
+                .reduce(level.bottom(), Length::minus);
     }
 
     /** Holds enough of it, or lies under its middle. */

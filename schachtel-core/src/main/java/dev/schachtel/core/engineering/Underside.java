@@ -10,7 +10,7 @@ import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
 /**
- * A piece in cells of half a millimetre, each with what lies under it, and where squares of foam have room behind it. A cell
+ * A piece in cells of half a millimetre or less, each with what lies under it, and where squares of foam have room behind it. A cell
  * counts by its middle; squares keep one cell more from every edge than asked, so that they lie truly inside.
  */
 final class Underside {
@@ -18,7 +18,9 @@ final class Underside {
     static final int NOTHING = -1;
 
     private static final double CELL = 0.5;
-    /** Larger pieces have larger cells. */
+    /** Slim pieces have so many cells across at least, as far as that makes no more than the most along. */
+    private static final int LEAST = 40;
+
     private static final int MOST = 200;
     /** Middles of squares are at least so many sides apart. */
     private static final double APART = 1.5;
@@ -32,7 +34,8 @@ final class Underside {
 
     Underside(Outline piece) {
         this.box = piece.bounds();
-        this.cell = Math.max(CELL, Math.max(box.width(), box.height()) / MOST);
+        double fine = Math.min(CELL, Math.min(box.width(), box.height()) / LEAST);
+        this.cell = Math.max(fine, Math.max(box.width(), box.height()) / MOST);
         this.wide = (int) Math.ceil(box.width() / cell);
         this.high = (int) Math.ceil(box.height() / cell);
         this.own = new boolean[wide * high];
@@ -107,11 +110,31 @@ final class Underside {
         for (int r = rim; r <= high - rim; r++) {
             for (int c = rim; c <= wide - rim; c++) {
                 if (full(inside, r, c, rim) && full(over, r, c, half)) {
-                    free.add(new Point(box.left() + c * cell, box.bottom() + r * cell));
+                    free.add(at(r, c));
                 }
             }
         }
         return spread(free, side, most);
+    }
+
+    /** The middle of the largest square of the piece that lies over something; that of the piece if none does. */
+    Point widest(int what) {
+        int[] over = sums(true, what);
+        Point best = box.centre();
+        int half = 0;
+        for (int r = 1; r < high; r++) {
+            for (int c = 1; c < wide; c++) {
+                while (Math.min(Math.min(r, high - r), Math.min(c, wide - c)) > half && full(over, r, c, half + 1)) {
+                    half++;
+                    best = at(r, c);
+                }
+            }
+        }
+        return best;
+    }
+
+    private Point at(int r, int c) {
+        return new Point(box.left() + c * cell, box.bottom() + r * cell);
     }
 
     /** Sums of cells below and left, one row and one column more than there are cells. */

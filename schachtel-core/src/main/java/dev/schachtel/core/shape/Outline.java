@@ -350,6 +350,11 @@ public final class Outline {
         return circle.or(() -> buffered(by)).orElse(this);
     }
 
+    /** Whether no circle of that diameter lies in it. */
+    public boolean isNarrower(Length diameter) {
+        return buffered(diameter.half().negated()).isEmpty();
+    }
+
     private Optional<Outline> buffered(Length by) {
         return Geo.largestOf(Geo.grown(Geo.polygon(this), Mm.of(by)));
     }

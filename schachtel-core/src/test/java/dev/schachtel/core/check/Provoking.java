@@ -278,6 +278,13 @@ final class Provoking {
                 arguments(RuleId.SPAN, Severity.WATCH, TestCards.of("turntable.json")),
                 arguments(RuleId.TILTS, Severity.WATCH, framed),
                 arguments(
+                        RuleId.FOAM_SEEN,
+                        Severity.WATCH,
+                        card().add("motif")
+                                .set("motif", "shape", "rectangle")
+                                .set("motif", "shape.width", "1.6 mm")
+                                .set("motif", "fixing", "foam-tape-1")),
+                arguments(
                         RuleId.PLATE,
                         Severity.WATCH,
                         TestCards.raised().set("base", "height", "240 mm").add("cover-plate")),
