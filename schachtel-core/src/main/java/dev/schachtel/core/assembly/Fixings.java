@@ -93,16 +93,23 @@ final class Fixings {
                 .findFirst();
     }
 
-    /** Foam of its own that a part stands on: all that rests on nothing but its ground and carries only this part. */
+    /** Foam of its own that a part stands on, in several layers too: all that carries only this part. */
     List<Part> foamUnder(PartId part) {
         List<Part> foam = new ArrayList<>();
+        foamUnder(part, foam);
+        return foam;
+    }
+
+    private void foamUnder(PartId part, List<Part> foam) {
         for (Joint joint : rests(part)) {
             build.part(partOf(joint.lower()))
                     .filter(p -> p.material() instanceof Foam && !isAskedFor(p.id()) && !runs(p.id()))
                     .filter(p -> !foam.contains(p))
-                    .ifPresent(foam::add);
+                    .ifPresent(p -> {
+                        foam.add(p);
+                        foamUnder(p.id(), foam);
+                    });
         }
-        return foam;
     }
 
     /** Whether something rests on it. */
@@ -136,15 +143,12 @@ final class Fixings {
         return isDamFilm(lower) || isFoam(lower) && !runs(lower);
     }
 
-    /** What holds a part on its ground: foam where it stands on foam, else what its joint says. */
+    /** What holds a part on its ground: what its joint says, else the foam on which it stands. */
     Joint by(PartId part) {
         List<Joint> under = rests(part);
         return under.stream()
-                .filter(j -> j.by() instanceof Foam)
+                .filter(j -> !goesAlong(partOf(j.lower())))
                 .findFirst()
-                .or(() -> under.stream()
-                        .filter(j -> !goesAlong(partOf(j.lower())))
-                        .findFirst())
                 .orElseGet(() -> under.get(0));
     }
 

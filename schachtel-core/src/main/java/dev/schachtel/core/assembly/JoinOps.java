@@ -19,6 +19,7 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.shape.Outline;
@@ -93,7 +94,7 @@ final class JoinOps {
         Joint by = fixings.by(id);
         PartId lower = fixings.partOf(ground.get());
         Op op = Op.joining(
-                kind(part, ground.get(), !foam.isEmpty()), Joining.on(id, ground.get(), by.by()), lower, cards);
+                kind(part, ground.get(), by.by() instanceof Foam), Joining.on(id, ground.get(), by.by()), lower, cards);
         ops.add(op.resting(Fixings.drying(by)));
     }
 

@@ -196,6 +196,7 @@ final class Provoking {
         TestCards sign = TestCards.of("platform-sign.json");
         TestCards framed = TestCards.raised()
                 .add("frame")
+                .set("frame", "fixing", "dots")
                 .add("motif")
                 .set("motif", "on", "frame")
                 .set("motif", "shape.diameter", "12 mm")
