@@ -128,6 +128,12 @@ public final class RandomCards {
             }
             List<Piece> pieces = spec.pieces().toList();
             Piece piece = pieces.get(random.nextInt(pieces.size()));
+            if (what == 5 && random.nextInt(3) == 0) {
+                return CardEdit.of(spec)
+                        .tucked(
+                                piece.id(),
+                                pieces.get(random.nextInt(pieces.size())).id());
+            }
             if (what == 4) {
                 return CardEdit.of(spec).remove(piece.id());
             }

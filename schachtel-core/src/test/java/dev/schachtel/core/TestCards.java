@@ -124,6 +124,10 @@ public record TestCards(CardSpec spec) {
         return new TestCards(CardEdit.of(spec).remove(new Id(piece)));
     }
 
+    public TestCards tucked(String piece, String under) {
+        return new TestCards(CardEdit.of(spec).tucked(new Id(piece), new Id(under)));
+    }
+
     public Plan plan() {
         return Planner.plan(spec, WORKSHOP);
     }

@@ -173,6 +173,22 @@ class SceneController {
         return page(card, act == PieceAct.REMOVE ? "" : seen.select(), place, model);
     }
 
+    /** Puts the chosen piece under the edge of another, or takes it out again. */
+    @PostMapping("/tuck")
+    String tuck(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam String under,
+            Model model) {
+        if (!seen.select().matches(Id.PATTERN) || !under.matches(Id.PATTERN)) {
+            throw new RefusedException("piece", "choose a piece, and one that it goes under");
+        }
+        StoredCard card = change(id, seen, "tuck " + seen.select(), spec -> CardEdit.of(spec)
+                .tucked(new Id(seen.select()), new Id(under)));
+        return page(card, seen.select(), place, model);
+    }
+
     /** Takes the remedy of a fact. */
     @PostMapping("/sit")
     String sit(

@@ -37,6 +37,7 @@ import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.Layouts;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
+import dev.schachtel.core.shape.Outline;
 
 /** Puts the scene on a face into what the page shows. */
 @Component
@@ -75,7 +76,7 @@ class SceneDesk {
                         .findFirst()
                         .map(SceneDesk::about),
                 svg,
-                chosen.map(m -> chosen(plan, m)),
+                chosen.map(m -> chosen(plan, m, scenery)),
                 facts.stream().map(words::told).toList(),
                 under(plan.build(), scenery),
                 List.of());
@@ -176,7 +177,7 @@ class SceneDesk {
         return placed == 0 ? (p.owned() > 0 ? p.owned() + " owned" : "") : placed + owned + " placed";
     }
 
-    private static SceneView.Chosen chosen(Plan plan, Motif m) {
+    private static SceneView.Chosen chosen(Plan plan, Motif m, Optional<Scenery> scenery) {
         Optional<Picture> picture =
                 m.shape() instanceof Opening.Pictured p ? plan.workshop().picture(p.picture()) : Optional.empty();
         boolean raised = plan.workshop().find(m.fixing(), Foam.class).isPresent();
@@ -185,7 +186,23 @@ class SceneDesk {
                 picture.map(Picture::name).orElse("Cut-out"),
                 raised ? "raised" : "flat",
                 m.pinned(),
-                picture.map(Picture::isFree).orElse(true));
+                m.trimmed(),
+                picture.map(Picture::isFree).orElse(true),
+                scenery.map(s -> edges(plan.spec(), m.id(), s)).orElse(List.of()));
+    }
+
+    /** Those that it reaches, and those under which it goes already. */
+    private static List<SceneView.Edge> edges(CardSpec spec, Id piece, Scenery scenery) {
+        Optional<Outline> own = scenery.pieces().stream()
+                .filter(p -> p.id().equals(piece))
+                .findFirst()
+                .map(Scenery.Placed::outline);
+        return scenery.pieces().stream()
+                .filter(p -> !p.id().equals(piece))
+                .filter(p -> spec.isTucked(piece, p.id())
+                        || own.filter(o -> o.overlaps(p.outline())).isPresent())
+                .map(p -> new SceneView.Edge(p.id().value(), p.picture().name(), spec.isTucked(piece, p.id())))
+                .toList();
     }
 
     /** The foam under each raised piece. */

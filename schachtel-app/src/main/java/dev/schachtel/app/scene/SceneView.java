@@ -40,7 +40,11 @@ public record SceneView(
             List<Field.Option> methods) {}
 
     /** The chosen piece with what can be done to it. */
-    public record Chosen(String id, String name, String height, boolean pinned, boolean sized) {}
+    public record Chosen(
+            String id, String name, String height, boolean pinned, boolean trimmed, boolean sized, List<Edge> edges) {}
+
+    /** Another piece, under whose edge the chosen one may go, and whether it does. */
+    public record Edge(String id, String name, boolean tucked) {}
 
     /** A fact in words, with what helps. */
     public record Told(

@@ -83,6 +83,7 @@ class SceneWords {
                 };
             case LARGER -> "Make it larger";
             case MIRROR -> "Turn it round";
+            case TRIM -> "Trim it at the edge";
             case FORWARD -> "Bring it forward";
             case ADD -> "Add one";
             case REMOVE -> "Take one away";

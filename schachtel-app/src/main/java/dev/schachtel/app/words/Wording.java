@@ -197,6 +197,7 @@ public class Wording {
         }
         return switch (which) {
             case "part" -> java.util.Optional.of(parts.get(0));
+            case "edge" -> java.util.Optional.of(parts.get(Math.min(1, parts.size() - 1)));
             case "onto" -> java.util.Optional.of(parts.get(parts.size() - 1));
             default -> java.util.Optional.empty();
         };

@@ -41,7 +41,7 @@ enum BuildOrder implements OrderRule {
                     || b.is(WorkKind.CLOSE) && b.parts().stream().anyMatch(a::handles))),
     /** What overhangs is trimmed when its glue holds. */
     TRIM_AFTER_GLUE(
-            a -> a.is(WorkKind.ATTACH),
+            a -> a.kind().attaches(),
             (a, b, shop) -> b.is(WorkKind.TRIM_OVERHANG) && a.main().equals(b.onto())),
     /** The trimmer can't cut the thick card. */
     TRIM_BEFORE_BASE(a -> a.is(WorkKind.TRIM_OVERHANG), (a, b, shop) -> b.kind().has(Trait.PLACES) && b.lays(a.main())),
@@ -76,6 +76,10 @@ enum BuildOrder implements OrderRule {
             .isPresent()),
     /** What lies under another piece goes down before that. */
     UNDER_BEFORE_OVER(a -> !a.effect().laid().isEmpty(), (a, b, shop) -> shop.covers(b, a)),
+    /** What goes under an edge comes when that edge lies, open. */
+    EDGE_BEFORE_TUCK(a -> a.is(WorkKind.ATTACH_OPEN), (a, b, shop) -> b.is(WorkKind.TUCK) && b.handles(a.main())),
+    /** An edge is glued down over what goes under it. */
+    TUCK_BEFORE_GLUE(a -> a.is(WorkKind.TUCK), (a, b, shop) -> b.is(WorkKind.PRESS_EDGE) && b.handles(a.main())),
     /** Sheets become one before anything is stuck on them or they on anything. */
     SHEETS_BEFORE_USE(
             a -> a.is(WorkKind.STACK),
@@ -186,7 +190,7 @@ enum BuildOrder implements OrderRule {
 
     /** Lays a single piece on something. */
     private static boolean isPiece(Op op) {
-        return op.is(WorkKind.ATTACH) || op.is(WorkKind.RAISE) || op.is(WorkKind.STICK_FOAM);
+        return op.kind().attaches() || op.is(WorkKind.RAISE) || op.is(WorkKind.STICK_FOAM);
     }
 
     private static boolean movesAtAll(Op op, Build build) {

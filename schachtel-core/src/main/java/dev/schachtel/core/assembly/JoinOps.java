@@ -29,12 +29,14 @@ import dev.schachtel.core.work.WorkKind;
 final class JoinOps {
     private final Build build;
     private final Fixings fixings;
+    private final TuckOps tucks;
     private final int cards;
     private final List<Op> ops = new ArrayList<>();
 
     JoinOps(Build build, Fixings fixings) {
         this.build = build;
         this.fixings = fixings;
+        this.tucks = new TuckOps(build, fixings);
         this.cards = build.spec().brief().cards();
     }
 
@@ -45,6 +47,7 @@ final class JoinOps {
                 fix(part);
             }
         }
+        ops.addAll(tucks.edges(cards));
         motionsTried();
         hinge();
         threads();
@@ -93,8 +96,10 @@ final class JoinOps {
         }
         Joint by = fixings.by(id);
         PartId lower = fixings.partOf(ground.get());
-        Op op = Op.joining(
-                kind(part, ground.get(), by.by() instanceof Foam), Joining.on(id, ground.get(), by.by()), lower, cards);
+        WorkKind kind = kind(part, ground.get(), by.by() instanceof Foam);
+        Op op = kind.is(WorkKind.ATTACH)
+                ? tucks.laid(part, ground.get(), by.by(), cards)
+                : Op.joining(kind, Joining.on(id, ground.get(), by.by()), lower, cards);
         ops.add(op.resting(Fixings.drying(by)));
     }
 

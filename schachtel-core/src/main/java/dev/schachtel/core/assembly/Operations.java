@@ -116,7 +116,7 @@ final class Operations {
     }
 
     private void overhang(Op op) {
-        if (house.overhang() == HouseRules.Overhang.TRIM && op.is(WorkKind.ATTACH)) {
+        if (house.overhang() == HouseRules.Overhang.TRIM && op.kind().attaches()) {
             PartId upper = op.parts().get(0);
             PartId lower = op.parts().get(op.parts().size() - 1);
             boolean over = fixings.rests(upper).stream().anyMatch(this::overhangs);

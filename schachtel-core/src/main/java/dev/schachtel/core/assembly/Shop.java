@@ -32,6 +32,9 @@ public final class Shop {
 
     private final Set<String> leafOps = new HashSet<>();
     private final Links links;
+    /** Which of the pieces laid on a scene comes when. */
+    private final Map<Id, Integer> places = new HashMap<>();
+
     private final Map<SlabId, PartId> parts = new HashMap<>();
     /** By the operation that lays it, what lies under a part on the same ground. */
     private final Map<String, Set<PartId>> under = new HashMap<>();
@@ -45,6 +48,7 @@ public final class Shop {
                 .collect(Collectors.toSet());
         build.levels().forEach(l -> parts.put(l.slab().id(), l.slab().part()));
         this.links = new Links(build);
+        build.spec().elements().forEach(e -> places.put(e.id(), places.size()));
         this.inside = links.carriedBy(
                 build.mechanics().leaves().stream().map(Leaf::over).toList());
         ops.stream().filter(this::goesInside).forEach(o -> insideOps.add(o.id()));
@@ -98,13 +102,26 @@ public final class Shop {
         Outline sheet = own.slab().footprints().get(0);
         for (SlabId id : beside) {
             Level level = build.level(id).orElseThrow();
-            boolean below = level.top().compareTo(own.bottom()) <= 0 && !carries.contains(id);
+            boolean below =
+                    !carries.contains(id) && (level.top().compareTo(own.bottom()) <= 0 || isEarlier(level, own));
             boolean other = !level.slab().part().equals(over) && !id.equals(onto);
             if (below && other && level.slab().footprints().stream().anyMatch(sheet::overlaps)) {
                 covered.add(level.slab().part());
             }
         }
         return covered;
+    }
+
+    /** Of two flat pieces whose edges overlap, the one that was added first goes down first. */
+    private boolean isEarlier(Level first, Level then) {
+        Id one = first.slab().part().owner();
+        Id other = then.slab().part().owner();
+        return first.bottom().isBelow(then.top())
+                && then.bottom().isBelow(first.top())
+                && build.isCard(first)
+                && !build.spec().isTucked(other, one)
+                && places.getOrDefault(one, -1) >= 0
+                && places.get(one) < places.getOrDefault(other, -1);
     }
 
     /** Whether what one operation lays lies over what another lays on the same ground. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /**
@@ -23,6 +24,13 @@ public record Art(PartId part, MaterialId picture, boolean mirrored, List<Tint> 
     public record Tint(String name, Colour colour, List<Outline> areas) {
         public Tint {
             areas = List.copyOf(areas);
+        }
+
+        Tint within(Outline kept) {
+            return new Tint(
+                    name,
+                    colour,
+                    areas.stream().flatMap(a -> a.common(kept).stream()).toList());
         }
 
         Tint mirrored() {
@@ -48,6 +56,19 @@ public record Art(PartId part, MaterialId picture, boolean mirrored, List<Tint> 
                 : Optional.of(new Colour((int) Math.round(sum[0] / sum[3]) << 16
                         | (int) Math.round(sum[1] / sum[3]) << 8
                         | (int) Math.round(sum[2] / sum[3])));
+    }
+
+    /** Of its tints only what lies in an outline of the part's own coordinates. */
+    public Art within(Outline kept) {
+        Box box = kept.bounds();
+        boolean all = tints.stream().flatMap(t -> t.areas.stream()).allMatch(a -> box.holds(a.bounds()));
+        return all
+                ? this
+                : new Art(
+                        part,
+                        picture,
+                        mirrored,
+                        tints.stream().map(t -> t.within(kept)).toList());
     }
 
     /** With its tints left for right, about the part's own middle. */

@@ -22,7 +22,8 @@ public record CardSpec(
         @Asked("Cutting") List<CutChoice> cuts,
         @Asked("Order") List<OrderWish> order,
         @Asked("Tone on tone") List<Alike> meant,
-        @Asked("Meant so") List<MeantSo> meantSo) {
+        @Asked("Meant so") List<MeantSo> meantSo,
+        @Asked("Tucked in") List<Tuck> tucks) {
     public CardSpec {
         layers = List.copyOf(layers);
         features = List.copyOf(features);
@@ -31,32 +32,42 @@ public record CardSpec(
         order = List.copyOf(order);
         meant = List.copyOf(meant);
         meantSo = List.copyOf(meantSo);
+        tucks = List.copyOf(tucks);
     }
 
     /** A card without wishes about its cutting or the order of its steps. */
     public static CardSpec of(String name, Units units, Brief brief, Base base) {
         return new CardSpec(
                 name, "", units, brief, base, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), List.of());
     }
 
     /** The same wishes and brief for other pieces. */
     public CardSpec withPieces(Base other, List<Layer> lays, List<Feature> works, List<Element> shows) {
-        return new CardSpec(name, set, units, brief, other, lays, works, shows, cuts, order, meant, meantSo);
+        return new CardSpec(name, set, units, brief, other, lays, works, shows, cuts, order, meant, meantSo, tucks);
     }
 
     /** The same pieces, with other wishes about how they are cut, in which order, and what may look alike. */
     public CardSpec withWishes(List<CutChoice> cutting, List<OrderWish> steps, List<Alike> alike) {
-        return new CardSpec(name, set, units, brief, base, layers, features, elements, cutting, steps, alike, meantSo);
+        return new CardSpec(
+                name, set, units, brief, base, layers, features, elements, cutting, steps, alike, meantSo, tucks);
     }
 
     /** The same card with other advice silenced. */
     public CardSpec withMeantSo(List<MeantSo> other) {
-        return new CardSpec(name, set, units, brief, base, layers, features, elements, cuts, order, meant, other);
+        return new CardSpec(
+                name, set, units, brief, base, layers, features, elements, cuts, order, meant, other, tucks);
+    }
+
+    /** The same card with other pieces tucked in. */
+    public CardSpec withTucks(List<Tuck> other) {
+        return new CardSpec(
+                name, set, units, brief, base, layers, features, elements, cuts, order, meant, meantSo, other);
     }
 
     public CardSpec with(Brief other) {
-        return new CardSpec(name, set, units, other, base, layers, features, elements, cuts, order, meant, meantSo);
+        return new CardSpec(
+                name, set, units, other, base, layers, features, elements, cuts, order, meant, meantSo, tucks);
     }
 
     /** What is decided about a part; nothing for most. */
@@ -67,6 +78,11 @@ public record CardSpec(
     /** Whether two pieces are meant to look alike. */
     public boolean isMeant(Id one, Id other) {
         return meant.contains(new Alike(one, other)) || meant.contains(new Alike(other, one));
+    }
+
+    /** Whether one piece goes under the edge of another. */
+    public boolean isTucked(Id piece, Id under) {
+        return tucks.contains(new Tuck(piece, under));
     }
 
     public Stream<Piece> pieces() {

@@ -19,6 +19,9 @@ public interface Depicted {
     /** Left for right. */
     boolean mirrored();
 
+    /** What stands over the edge of its ground is cut off. */
+    boolean trimmed();
+
     /** Stays where it is when others are laid out anew. */
     boolean pinned();
 

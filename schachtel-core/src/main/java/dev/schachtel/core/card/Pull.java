@@ -19,6 +19,8 @@ public enum Pull {
     FILLING,
     /** What a piece is held by. */
     FIXING,
+    /** What is raised lies flat. */
+    FLAT,
     ADHESIVE,
     REVEAL,
     /** How much a retainer or stop is wider than its opening, on each side. */

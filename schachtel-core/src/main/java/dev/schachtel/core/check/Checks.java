@@ -25,6 +25,7 @@ public final class Checks {
             new GlueCheck(),
             new SupportCheck(),
             new FootingCheck(),
+            new TuckCheck(),
             new PostCheck(),
             new SheetCheck(),
             new DieCheck(),

@@ -53,6 +53,7 @@ final class FootingCheck implements Check {
     private static Optional<Remedy> flat(Build build, Workshop workshop, Id owner) {
         return workshop.all(Adhesive.class).stream()
                 .min(Comparator.comparing(Adhesive::thickness))
-                .flatMap(glue -> Lever.of(build.spec(), owner, Pull.FIXING).map(lever -> lever.to(glue)));
+                .flatMap(glue -> Lever.of(build.spec(), owner, Pull.FIXING).map(lever -> lever.to(glue)))
+                .map(r -> new Remedy(Pull.FLAT, r.to(), r.changes()));
     }
 }

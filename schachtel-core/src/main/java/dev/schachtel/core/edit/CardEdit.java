@@ -19,6 +19,7 @@ import dev.schachtel.core.card.MeantSo;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Tuck;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
@@ -159,7 +160,13 @@ public final class CardEdit {
         Piece old = spec.piece(id)
                 .filter(p -> !(p instanceof Base))
                 .orElseThrow(() -> new RefusedException(id.value(), "there is nothing of this name to remove"));
-        return replace(old, Optional.empty());
+        return CardEdit.of(replace(old, Optional.empty())).untucked(id);
+    }
+
+    private CardSpec untucked(Id gone) {
+        return spec.withTucks(spec.tucks().stream()
+                .filter(t -> !t.piece().equals(gone) && !t.under().equals(gone))
+                .toList());
     }
 
     private Object set(Object record, List<String> path, String text, String where) {
@@ -300,6 +307,26 @@ public final class CardEdit {
             all.add(one);
         }
         return spec.withMeantSo(all);
+    }
+
+    /**
+     * Puts a piece under the edge of another, or takes it out again; what was the other way about is so no more.
+     *
+     * @throws RefusedException if there is no such piece, or they are one
+     */
+    public CardSpec tucked(Id piece, Id under) {
+        for (Id id : List.of(piece, under)) {
+            spec.piece(id).orElseThrow(() -> new RefusedException(id.value(), "there is no such piece"));
+        }
+        if (piece.equals(under)) {
+            throw new RefusedException(piece.value(), "can't go under itself");
+        }
+        List<Tuck> all = new ArrayList<>(spec.tucks());
+        if (!all.remove(new Tuck(piece, under))) {
+            all.remove(new Tuck(under, piece));
+            all.add(new Tuck(piece, under));
+        }
+        return spec.withTucks(all);
     }
 
     /**

@@ -98,7 +98,7 @@ public final class BuildDraft {
         for (int i = 0; i < afterwards.size(); i++) {
             afterwards.get(i).run();
         }
-        List<Joint> all = new Stacking(slabs, parts, joints, propped.keySet())
+        List<Joint> all = new Stacking(slabs, parts, joints, propped.keySet(), spec)
                 .solve(workings.mechanics().motions(), chambers);
         new Propping(this, all).prop(propped, new Heights(slabs, all).solve());
         return new Build(
@@ -206,6 +206,15 @@ public final class BuildDraft {
 
     void chamber(Chamber chamber) {
         chambers.add(chamber);
+    }
+
+    /** The picture on a part of which only some is kept. */
+    void art(PartId part, Opening shape, boolean mirrored, Outline kept) {
+        int before = arts.size();
+        art(part, shape, mirrored);
+        if (arts.size() > before) {
+            arts.add(arts.remove(before).within(kept));
+        }
     }
 
     /** The picture on a part whose shape is one of the box; nothing for other shapes. */

@@ -1,11 +1,16 @@
 package dev.schachtel.core.engineering;
 
+import java.util.Comparator;
+import java.util.List;
+
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.material.Cardstock;
@@ -13,8 +18,11 @@ import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.WorkKind;
 
 /** A cut-out laid on, turned about its middle. */
 @AutoService(Engineer.class)
@@ -44,13 +52,37 @@ public final class MotifEngineer implements Engineer<Motif> {
         Shapes shape = Shapes.of(motif.shape(), draft.workshop());
         Cardstock card = stuff.card(motif.card(), new Source(motif.id(), "card"));
         PartId id = new PartId(motif.id(), "");
+        Placement at = Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned()));
+        Outline whole = motif.mirrored() ? shape.outline().mirrored(0) : shape.outline();
+        Outline kept = motif.trimmed() ? trimmed(whole, motif, ground) : whole;
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
-        Outline outline = motif.mirrored() ? shape.outline().mirrored(0) : shape.outline();
-        draft.art(id, motif.shape(), motif.mirrored());
-        draft.part(Part.of(id, name(motif, draft), card, shape.form(), outline)
-                .at(Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned())))
-                .cutBy(square ? CutMethod.TRIMMER : Shapes.method(motif.shape(), draft.workshop())));
+        CutMethod method = square ? CutMethod.TRIMMER : Shapes.method(motif.shape(), draft.workshop());
+        boolean wholeFirst = method != CutMethod.ELECTRONIC && kept != whole;
+        Form form = kept == whole || wholeFirst
+                ? shape.form()
+                : Form.of(Form.Sort.SHAPE, kept.bounds().wide(), kept.bounds().high());
+        draft.art(id, motif.shape(), motif.mirrored(), kept);
+        Part part = Part.of(id, name(motif, draft), card, form, wholeFirst ? whole : kept)
+                .at(at)
+                .cutBy(method);
+        draft.part(part, List.of(kept.placed(at)));
+        if (wholeFirst) {
+            draft.work(Work.of(WorkKind.TRIM_OVERHANG, motif.id(), ground.slab(), SlabId.of(id)));
+        }
         Material fixing = stuff.fixing(motif.fixing(), new Source(motif.id(), "fixing"));
         Raised.lay(draft, id, ground, fixing);
+    }
+
+    /** What of an outline, in the piece's own coordinates, lies on its ground; all of it if that is nothing. */
+    private static Outline trimmed(Outline whole, Motif motif, Ground ground) {
+        Outline face = ground.shape()
+                .orElseGet(() -> Outline.sheet(ground.width(), ground.height()).placed(ground.at()));
+        Point back = new Point(-Mm.of(motif.across()), -Mm.of(motif.up()));
+        Outline own = face.moved(back).turned(Point.ORIGIN, Angle.ofDegrees(-motif.turned()));
+        return own.covers(whole)
+                ? whole
+                : whole.common(own).stream()
+                        .max(Comparator.comparing(Outline::area))
+                        .orElse(whole);
     }
 }

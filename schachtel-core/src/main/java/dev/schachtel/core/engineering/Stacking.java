@@ -17,6 +17,8 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.measure.Length;
@@ -45,14 +47,16 @@ final class Stacking {
     private final Map<SlabId, SlabId> wrapped = new HashMap<>();
 
     private final Set<PartId> propped;
+    private final CardSpec spec;
 
     /**
      * All that lies, and how.
      *
      * @param propped small pieces; what is between one on foam and its ground is taken by its foam
      */
-    Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints, Set<PartId> propped) {
+    Stacking(Map<SlabId, Slab> slabs, Map<PartId, Part> parts, List<Joint> joints, Set<PartId> propped, CardSpec spec) {
         this.propped = propped;
+        this.spec = spec;
         this.slabs = slabs;
         slabs.forEach((id, slab) -> boxes.put(id, slab.bounds()));
         this.parts = parts;
@@ -110,6 +114,13 @@ final class Stacking {
                 && one.part().owner().equals(other.part().owner());
     }
 
+    /** Of two of which one is tucked in, neither lies on the other: an edge bends over. */
+    private boolean tucked(SlabId a, SlabId b) {
+        Id one = slabs.get(a).part().owner();
+        Id other = slabs.get(b).part().owner();
+        return spec.isTucked(one, other) || spec.isTucked(other, one);
+    }
+
     private void onTop(SlabId id, Joint lies, List<SlabId> earlier) {
         Map<SlabId, Level> levels = null;
         Joint now = lies;
@@ -118,6 +129,7 @@ final class Stacking {
                     && boxes.get(id).touches(boxes.get(other))
                     && !moving.contains(other)
                     && !sameOwner(id, other)
+                    && !tucked(id, other)
                     && restsOn(other, lies.lower())
                     && !restsOn(other, id)
                     && !joined(id, other)

@@ -57,6 +57,7 @@ public record Fact(
             MOVE,
             LARGER,
             MIRROR,
+            TRIM,
             FORWARD,
             ADD,
             REMOVE,

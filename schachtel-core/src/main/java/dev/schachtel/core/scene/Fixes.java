@@ -1,6 +1,7 @@
 package dev.schachtel.core.scene;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 import dev.schachtel.core.card.CardSpec;
@@ -12,6 +13,7 @@ import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
 /** What could help a scene: each as a change of the scene, to see what comes of it, and as one of the card. */
@@ -41,6 +43,17 @@ final class Fixes {
 
     static Fix mirror(Placed p) {
         return new Fix(Fix.Way.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
+    }
+
+    /** What stands over the edge is cut off. */
+    static Fix trim(Scenery scenery, Placed p) {
+        return new Fix(
+                Fix.Way.TRIM,
+                s -> p.outline().common(scenery.face()).stream()
+                        .max(Comparator.comparing(Outline::area))
+                        .map(o -> s.with(p.with(o)))
+                        .orElse(s),
+                spec -> PieceAct.TRIM.apply(spec, p.id()));
     }
 
     /** So many times as large, its foot where it was. */

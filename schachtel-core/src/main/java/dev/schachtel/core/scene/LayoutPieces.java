@@ -29,10 +29,10 @@ record LayoutPieces(
     static LayoutPieces of(Scenery scenery) {
         Ground ground = new Ground(scenery);
         List<Placed> moving = scenery.pieces().stream()
-                .filter(p -> !p.isGround() && !p.piece().pinned())
+                .filter(p -> !p.isGround() && !stays(scenery, p))
                 .toList();
         List<Outline> fixed = new ArrayList<>(scenery.pieces().stream()
-                .filter(p -> !p.isGround() && p.piece().pinned())
+                .filter(p -> !p.isGround() && stays(scenery, p))
                 .map(Placed::outline)
                 .toList());
         scenery.words().forEach(w -> fixed.add(w.outline()));
@@ -49,5 +49,10 @@ record LayoutPieces(
                 moving.stream()
                         .map(p -> p.stands() && ground.below(p.foot()).orElse(Double.MAX_VALUE) <= Sitting.ON_GROUND)
                         .toList());
+    }
+
+    /** What is pinned, and what was fitted to where it lies: cut off at the edge, or tucked in. */
+    private static boolean stays(Scenery scenery, Placed p) {
+        return p.piece().pinned() || p.piece().trimmed() || scenery.tucked().contains(p.id());
     }
 }

@@ -32,6 +32,7 @@ public enum PieceAct {
     FORWARD,
     BACK,
     RAISE,
+    TRIM,
     PIN,
     COPY,
     REMOVE;
@@ -76,6 +77,7 @@ public enum PieceAct {
             case SMALLER -> sized(spec, piece, 100, GROW);
             case FORWARD -> moved(spec, id, 1);
             case BACK -> moved(spec, id, -1);
+            case TRIM -> edit.set(id, "trimmed", "" + !piece.trimmed());
             case PIN -> edit.set(id, "pinned", "" + !piece.pinned());
             case COPY -> copied(spec, id);
             case REMOVE -> edit.remove(id);

@@ -150,6 +150,7 @@ public final class Room {
                 Fixes.rounded(Mm.of(picture.width()) * scale),
                 Fixes.rounded(Mm.of(picture.height()) * scale));
         now = CardEdit.of(now).pictured(id, "shape", shape);
+        now = CardEdit.of(now).set(id, "trimmed", "" + (picture.role() == Picture.Role.GROUND));
         now = CardEdit.of(now).set(id, "card", put.card.value());
         now = CardEdit.of(now).set(id, "across", Fixes.mm(at.x()));
         return CardEdit.of(now).set(id, "up", Fixes.mm(at.y()));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
@@ -16,6 +17,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.MeantSo;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
@@ -34,6 +36,7 @@ import dev.schachtel.core.shape.Point;
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
  * @param meant advice that is not wanted on this card
+ * @param tucked pieces that go under an edge, and those whose edge it is
  * @param free of pieces: windows, and what moving parts pass over
  */
 public record Scenery(
@@ -43,12 +46,14 @@ public record Scenery(
         List<Placed> pieces,
         List<Words> words,
         List<Outline> free,
-        Set<String> meant) {
+        Set<String> meant,
+        Set<Id> tucked) {
     public Scenery {
         pieces = List.copyOf(pieces);
         words = List.copyOf(words);
         free = List.copyOf(free);
         meant = Set.copyOf(meant);
+        tucked = Set.copyOf(tucked);
     }
 
     /** Something to read: its strip, and how far its top stands out from the face, in mm. */
@@ -111,7 +116,7 @@ public record Scenery(
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, meant);
+        return new Scenery(on, face, ground, other, words, free, meant, tucked);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -168,7 +173,10 @@ public record Scenery(
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
         Set<String> meant = build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
-        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant);
+        Set<Id> tucked = build.spec().tucks().stream()
+                .flatMap(t -> Stream.of(t.piece(), t.under()))
+                .collect(Collectors.toSet());
+        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant, tucked);
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {
@@ -185,12 +193,16 @@ public record Scenery(
                 piece.get(),
                 picture.get(),
                 level.slab().footprints().get(0),
-                Mm.of(part.form().height()) / Mm.of(picture.get().height()),
+                scale(piece.get().shape(), picture.get()),
                 Mm.of(level.top().minus(carrier.top())),
                 build.colour(part.id()).orElse(new Colour(0xffffff)),
                 piece.get().mirrored()
                         ? picture.get().looks().mirrored()
                         : picture.get().looks()));
+    }
+
+    private static double scale(Opening shape, Picture picture) {
+        return Math.min(Mm.of(shape.width()) / Mm.of(picture.width()), Mm.of(shape.height()) / Mm.of(picture.height()));
     }
 
     /** Openings, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */

@@ -166,7 +166,7 @@ public final class Sitting {
                     foot > 0.05 ? Severity.MEND : Severity.WATCH,
                     List.of(p),
                     most,
-                    List.of(Fixes.move(p, dx, dy), Fixes.toRoom(scenery, p))));
+                    List.of(Fixes.move(p, dx, dy), Fixes.toRoom(scenery, p), Fixes.trim(scenery, p))));
         }
     }
 
@@ -203,7 +203,8 @@ public final class Sitting {
     }
 
     private void kissing(Placed a, Placed b) {
-        if (!a.outline().bounds().grown(NEAR).touches(b.outline().bounds())) {
+        boolean joined = scenery.tucked().contains(a.id()) && scenery.tucked().contains(b.id());
+        if (joined || !a.outline().bounds().grown(NEAR).touches(b.outline().bounds())) {
             return;
         }
         double between = between(a.outline(), b.outline());

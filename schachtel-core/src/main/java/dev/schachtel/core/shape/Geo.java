@@ -95,9 +95,18 @@ final class Geo {
                 left = minus(left, cut);
             }
         }
+        return pieces(left);
+    }
+
+    static List<Outline> common(Outline a, Outline b) {
+        return pieces(both(polygon(a), polygon(b)));
+    }
+
+    /** Without those so slim that they are where edges touch. */
+    private static List<Outline> pieces(Geometry all) {
         List<Outline> pieces = new ArrayList<>();
-        for (int i = 0; i < left.getNumGeometries(); i++) {
-            Geometry piece = left.getGeometryN(i);
+        for (int i = 0; i < all.getNumGeometries(); i++) {
+            Geometry piece = all.getGeometryN(i);
             if (2 * piece.getArea() > TOUCH * piece.getLength() / 2) {
                 largestOf(piece).ifPresent(pieces::add);
             }

@@ -331,6 +331,11 @@ public final class Outline {
         return Geo.widest(this, supports);
     }
 
+    /** What both cover, in as many pieces as that is. */
+    public List<Outline> common(Outline other) {
+        return bounds().touches(other.bounds()) ? Geo.common(this, other) : List.of();
+    }
+
     /** Smallest distance between the two; zero when they touch or overlap. */
     public Gap gapTo(Outline other) {
         return Geo.gap(Geo.polygon(this), Geo.polygon(other));

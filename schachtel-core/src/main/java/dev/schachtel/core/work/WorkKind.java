@@ -60,6 +60,12 @@ public record WorkKind(
     public static final WorkKind CLOSE = placed("close", 30, 240);
 
     public static final WorkKind ATTACH = placed("attach", 30, 90);
+    /** With an edge left open, under which others go. */
+    public static final WorkKind ATTACH_OPEN = placed("attach-open", 30, 90);
+    /** Slipped under an edge that was left open. */
+    public static final WorkKind TUCK = placed("tuck", 30, 60);
+    /** Gluing down an edge over what lies under it. */
+    public static final WorkKind PRESS_EDGE = of("press-edge", 20, 30, Trait.STICKS);
     /** A piece on foam that closes nothing. */
     public static final WorkKind RAISE = placed("raise", 20, 60);
 
@@ -123,6 +129,9 @@ public record WorkKind(
             FILL_POUCH,
             CLOSE,
             ATTACH,
+            ATTACH_OPEN,
+            TUCK,
+            PRESS_EDGE,
             RAISE,
             LINE,
             TRY_MOTION,
@@ -212,6 +221,11 @@ public record WorkKind(
 
     public boolean has(Trait trait) {
         return traits.contains(trait);
+    }
+
+    /** Lays a single piece flat on something. */
+    public boolean attaches() {
+        return is(ATTACH) || is(ATTACH_OPEN) || is(TUCK);
     }
 
     public boolean cuts() {

@@ -278,6 +278,16 @@ final class Provoking {
                         TestCards.of("carriage-windows.json").set("pouch", "filling", "beads-15")),
                 arguments(RuleId.SPAN, Severity.WATCH, TestCards.of("turntable.json")),
                 arguments(RuleId.TILTS, Severity.WATCH, framed),
+                arguments(RuleId.TUCK_APART, Severity.WATCH, tucked(card(), "10 mm", "glue")),
+                arguments(RuleId.TUCK_HIGH, Severity.MEND, tucked(card(), "45 mm", "foam-tape-2")),
+                arguments(RuleId.TUCK_DEEP, Severity.MEND, tucked(card(), "60 mm", "glue")),
+                arguments(
+                        RuleId.TUCK_CIRCLE,
+                        Severity.MEND,
+                        tucked(card(), "60 mm", "glue")
+                                .add("motif")
+                                .set("motif-3", "up", "60 mm")
+                                .tucked("motif-3", "motif-2")),
                 arguments(
                         RuleId.FOAM_SEEN,
                         Severity.WATCH,
@@ -296,5 +306,17 @@ final class Provoking {
                                 .set("base", "width", "200 mm")
                                 .set("base", "height", "200 mm")
                                 .add("cover-plate")));
+    }
+
+    /** A second cut-out so far up under the edge of one in the middle. */
+    private static TestCards tucked(TestCards card, String up, String fixing) {
+        return card.add("motif")
+                .set("motif", "up", "60 mm")
+                .set("motif", "shape.diameter", "20 mm")
+                .add("motif")
+                .set("motif-2", "shape.diameter", "20 mm")
+                .set("motif-2", "up", up)
+                .set("motif-2", "fixing", fixing)
+                .tucked("motif-2", "motif");
     }
 }

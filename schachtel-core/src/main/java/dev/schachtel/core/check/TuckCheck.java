@@ -1,0 +1,133 @@
+package dev.schachtel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Tuck;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Outline;
+
+/**
+ * What is tucked in goes under an edge that reaches it, bends over it and still has enough glue; and no three pieces lie
+ * over each other in a ring at one place. Handbook chapter 10, tuck-in and weaving.
+ */
+final class TuckCheck implements Check {
+    /** One caliper of card, 0.4, and the glue above and under it. */
+    private static final Length BENDS = Length.ofMicrometres(500);
+    /** Round what is tucked in, an edge has no glue. */
+    private static final Length NO_GLUE = Length.ofMillimetres(1);
+    /** So much of a piece must be glued to hold. */
+    private static final double LEAST_GLUED = 0.3;
+
+    private static final double SOME = 1;
+
+    @Override
+    public void look(Build build, Workshop workshop, Report report) {
+        List<Id> order = build.spec().pieces().map(Piece::id).toList();
+        for (Tuck tuck : build.spec().tucks()) {
+            Optional<Level> piece = sheet(build, tuck.piece());
+            Optional<Level> edge = sheet(build, tuck.under());
+            if (piece.isPresent() && edge.isPresent()) {
+                look(build, tuck, piece.get(), edge.get(), report);
+                rings(build, tuck, order, report);
+            }
+        }
+    }
+
+    private static Optional<Level> sheet(Build build, Id piece) {
+        return build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(piece) && build.isCard(l))
+                .reduce((lower, upper) -> upper);
+    }
+
+    private static void look(Build build, Tuck tuck, Level piece, Level edge, Report report) {
+        List<Outline> shared = shared(piece, edge);
+        Report.Draft apart = draft(RuleId.TUCK_APART, tuck, piece, edge, report);
+        if (shared.isEmpty()) {
+            Outline.Gap gap = outline(piece).gapTo(outline(edge));
+            apart.measured(gap.length(), Length.ZERO).at(gap.here()).watch();
+            return;
+        }
+        Length lift = piece.top().minus(edge.bottom());
+        if (lift.isAbove(BENDS)) {
+            draft(RuleId.TUCK_HIGH, tuck, piece, edge, report)
+                    .thick(lift, BENDS)
+                    .mend();
+        }
+        double all = outline(edge).area().squareMillimetres();
+        double glued = outline(edge)
+                .less(shared.stream().map(o -> o.grown(NO_GLUE)).toList())
+                .stream()
+                .mapToDouble(o -> o.area().squareMillimetres())
+                .sum();
+        if (lift.isPositive() && glued < LEAST_GLUED * all) {
+            draft(RuleId.TUCK_DEEP, tuck, piece, edge, report)
+                    .measured(new Amount.Count((int) Math.round(100 * glued / all)), new Amount.Count((int)
+                            (100 * LEAST_GLUED)))
+                    .mend();
+        }
+    }
+
+    /** A third piece that lies over the edge and under what goes under that, where all three meet. */
+    private static void rings(Build build, Tuck tuck, List<Id> order, Report report) {
+        Level piece = sheet(build, tuck.piece()).orElseThrow();
+        Level edge = sheet(build, tuck.under()).orElseThrow();
+        for (Id third : order) {
+            Optional<Level> other = sheet(build, third);
+            boolean ring = other.isPresent()
+                    && !third.equals(tuck.piece())
+                    && !third.equals(tuck.under())
+                    && isOver(build, order, tuck.piece(), third)
+                    && isOver(build, order, third, tuck.under());
+            if (ring && meet(shared(piece, edge), outline(other.get()))) {
+                Report.Draft draft = report.on(RuleId.TUCK_CIRCLE, tuck.piece())
+                        .parts(piece.slab().part(), edge.slab().part())
+                        .names(
+                                piece.slab().name(),
+                                edge.slab().name(),
+                                other.get().slab().name())
+                        .at(outline(other.get()).bounds().centre());
+                draft.mend();
+            }
+        }
+    }
+
+    private static boolean isOver(Build build, List<Id> order, Id upper, Id lower) {
+        return build.spec().isTucked(lower, upper)
+                || !build.spec().isTucked(upper, lower) && order.indexOf(upper) > order.indexOf(lower);
+    }
+
+    private static boolean meet(List<Outline> shared, Outline third) {
+        return shared.stream()
+                        .mapToDouble(o -> o.shared(third).squareMillimetres())
+                        .sum()
+                > SOME;
+    }
+
+    private static Report.Draft draft(RuleId rule, Tuck tuck, Level piece, Level edge, Report report) {
+        return report.on(rule, tuck.piece())
+                .parts(piece.slab().part(), edge.slab().part())
+                .names(piece.slab().name(), edge.slab().name())
+                .at(outline(piece).bounds().centre());
+    }
+
+    private static List<Outline> shared(Level piece, Level edge) {
+        List<Outline> all = new ArrayList<>();
+        for (Outline a : piece.slab().footprints()) {
+            edge.slab().footprints().forEach(b -> all.addAll(a.common(b)));
+        }
+        return all;
+    }
+
+    private static Outline outline(Level level) {
+        return level.slab().footprints().get(0);
+    }
+}
