@@ -148,7 +148,7 @@ class BuildDesk {
                 letters(step, build).stream().limit(8).toList(),
                 wording.opOrders(step.op(), build),
                 SvgWriter.write(
-                        StepView.of(build, step.op()),
+                        StepView.of(build, step.op(), plan.assembly().before(step)),
                         Look.still(330, 230, plan.spec().units())),
                 step.reasons().stream()
                         .findFirst()

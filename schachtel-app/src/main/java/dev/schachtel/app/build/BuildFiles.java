@@ -84,7 +84,7 @@ class BuildFiles {
                         .sorted()
                         .map(c -> Html.plain(wording.caution(c)))
                         .toList(),
-                StepView.of(plan.build(), step.op()));
+                StepView.of(plan.build(), step.op(), plan.assembly().before(step)));
     }
 
     /** Sittings of at most eight hours, one a day, the last on the day for which the cards are wanted, or from tomorrow. */

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -121,7 +122,7 @@ class RunDesk {
                 op == null
                         ? ""
                         : SvgWriter.write(
-                                StepView.of(made.build, op),
+                                StepView.of(made.build, op, done(state, made)),
                                 Look.still(330, 260, made.build.spec().units())),
                 op == null
                         ? List.of()
@@ -131,6 +132,15 @@ class RunDesk {
                 op == null
                         ? List.of()
                         : op.cautions().stream().sorted().map(wording::caution).toList());
+    }
+
+    /** What was done so far. */
+    private static List<Op> done(RunState state, Known made) {
+        return state.steps().stream()
+                .filter(s -> state.done(s.key()).isPresent())
+                .map(s -> made.ops.get(s.op()))
+                .filter(Objects::nonNull)
+                .toList();
     }
 
     private static String which(RunStep step, RunState state) {

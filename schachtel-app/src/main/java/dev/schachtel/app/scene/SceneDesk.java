@@ -15,6 +15,7 @@ import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
@@ -22,6 +23,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.drawing.UndersideView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.CutMethod;
@@ -188,7 +190,11 @@ class SceneDesk {
                 m.pinned(),
                 m.trimmed(),
                 picture.map(Picture::isFree).orElse(true),
-                scenery.map(s -> edges(plan.spec(), m.id(), s)).orElse(List.of()));
+                scenery.map(s -> edges(plan.spec(), m.id(), s)).orElse(List.of()),
+                UndersideView.of(plan.build(), new PartId(m.id(), ""))
+                        .map(s -> SvgWriter.write(
+                                s, Look.still(190, 130, plan.spec().units())))
+                        .orElse(""));
     }
 
     /** Those that it reaches, and those under which it goes already. */

@@ -39,9 +39,16 @@ public record SceneView(
             List<Field.Option> stances,
             List<Field.Option> methods) {}
 
-    /** The chosen piece with what can be done to it. */
+    /** The chosen piece with what can be done to it, and its back if it stands on foam. */
     public record Chosen(
-            String id, String name, String height, boolean pinned, boolean trimmed, boolean sized, List<Edge> edges) {}
+            String id,
+            String name,
+            String height,
+            boolean pinned,
+            boolean trimmed,
+            boolean sized,
+            List<Edge> edges,
+            String behindSvg) {}
 
     /** Another piece, under whose edge the chosen one may go, and whether it does. */
     public record Edge(String id, String name, boolean tucked) {}

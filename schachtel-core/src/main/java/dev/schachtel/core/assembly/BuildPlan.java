@@ -62,6 +62,15 @@ public record BuildPlan(List<Step> steps, Batch batch, Floor floor, List<Contrad
     }
 
     /** From the first stroke until the last thing is dry. */
+    /** What is done before a step, as the plan has it. */
+    public List<Op> before(Step step) {
+        return steps.stream()
+                .filter(s -> s.number() < step.number())
+                .map(Step::op)
+                .distinct()
+                .toList();
+    }
+
     public Duration total() {
         return steps.stream().map(Step::ready).reduce(Duration.ZERO, BuildPlan::later);
     }

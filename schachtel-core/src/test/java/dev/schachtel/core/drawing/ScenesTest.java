@@ -1,5 +1,6 @@
 package dev.schachtel.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +17,7 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
@@ -26,8 +28,10 @@ import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.Trait;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** What is drawn is what was engineered, for every card of the demo. */
 class ScenesTest {
@@ -56,6 +60,7 @@ class ScenesTest {
                 .flatMap(m -> m instanceof Mark.Area a
                                 && a.fill() instanceof Fill.Made made
                                 && made.material() instanceof Cardstock
+                                && !isTucked(build, a.of().orElseThrow())
                         ? Stream.of(a.outline())
                         : Stream.empty())
                 .toList();
@@ -64,11 +69,17 @@ class ScenesTest {
                         .map(f -> l.bottom().compareTo(f.bottom()) >= 0)
                         .orElse(true))
                 .filter(l -> build.part(l.slab().part()).orElseThrow().material() instanceof Cardstock)
+                .filter(l -> !isTucked(build, l.slab().part().owner()))
                 .flatMap(l -> l.slab().footprints().stream())
                 .toList();
         assertThat(drawn).containsExactlyInAnyOrderElementsOf(lies);
         assertThat(areas(scene, Meaning.HIDDEN)).allSatisfy(hidden -> assertThat(build.levels())
                 .anyMatch(l -> l.slab().footprints().contains(hidden)));
+    }
+
+    /** Of these only some is seen: the test of tucks measures how much. */
+    private static boolean isTucked(Build build, Id piece) {
+        return build.spec().tucks().stream().anyMatch(t -> t.piece().equals(piece));
     }
 
     /** Only what moves is drawn in groups that move, and each movement has its group. */
@@ -140,13 +151,90 @@ class ScenesTest {
         Plan plan = TestCards.whole(file).plan();
         for (Step step : plan.assembly().steps()) {
             Op op = step.op();
-            Set<PartId> letters = all(StepView.of(plan.build(), op))
+            Set<PartId> letters = all(StepView.of(
+                            plan.build(), op, plan.assembly().before(step)))
                     .flatMap(m -> m instanceof Mark.Letter l ? Stream.of(l.part()) : Stream.empty())
                     .collect(Collectors.toSet());
             if (!op.parts().isEmpty()) {
                 assertThat(op.parts()).as("%s", op.id()).containsAll(letters);
             }
         }
+    }
+
+    /** Where a piece is laid: what the step adds is fresh, its two measures are those from the nearest edges of its ground. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void aPlacingStepMeasuresFromTheNearestEdges(String file) {
+        Plan plan = TestCards.whole(file).plan();
+        for (Step step : plan.assembly().steps()) {
+            Op op = step.op();
+            if (op.kind().has(Trait.PLACES)) {
+                Scene scene = StepView.of(plan.build(), op, plan.assembly().before(step));
+                Box ground = scene.extent();
+                Box piece = plan.build()
+                        .level(SlabId.of(op.parts().get(0)))
+                        .orElseThrow()
+                        .slab()
+                        .footprints()
+                        .get(0)
+                        .bounds();
+                double across = nearest(piece.left() - ground.left(), ground.right() - piece.right());
+                double up = nearest(piece.bottom() - ground.bottom(), ground.top() - piece.top());
+                List<Double> measured = scene.marks().stream()
+                        .filter(Mark.Dimension.class::isInstance)
+                        .map(m -> ((Mark.Dimension) m).from().distanceTo(((Mark.Dimension) m).to()))
+                        .toList();
+                assertThat(measured).as(op.id()).hasSizeLessThanOrEqualTo(2);
+                assertThat(Stream.of(across, up).filter(d -> d >= 0))
+                        .as(op.id())
+                        .allMatch(d -> measured.stream().anyMatch(m -> Math.abs(m - d) < 1e-6));
+                assertThat(areas(scene, Meaning.FRESH)).as(op.id()).isNotEmpty();
+            }
+        }
+    }
+
+    private static double nearest(double one, double other) {
+        return one < 0 ? other : other < 0 ? one : Math.min(one, other);
+    }
+
+    /** The scene grows: each step shows what the one before it showed and laid on the same ground. */
+    @Test
+    void theSceneGrowsPieceByPiece() {
+        Plan plan = TestCards.whole("turntable.json").plan();
+        List<Integer> drawn = new ArrayList<>();
+        for (Step step : plan.assembly().steps()) {
+            boolean pictured = !step.op().parts().isEmpty()
+                    && plan.build().art(step.op().parts().get(0)).isPresent();
+            if (step.op().kind().has(Trait.PLACES) && pictured) {
+                Scene scene =
+                        StepView.of(plan.build(), step.op(), plan.assembly().before(step));
+                drawn.add((int) scene.marks().stream()
+                        .filter(m -> m instanceof Mark.Area a && a.edge() != Meaning.WORKED)
+                        .flatMap(m -> ((Mark.Area) m).of().stream())
+                        .distinct()
+                        .count());
+            }
+        }
+        assertThat(drawn).hasSize(12).isSorted().doesNotHaveDuplicates();
+    }
+
+    /** Foam is drawn from behind: as far from the right edge as it lies from the left on the card. */
+    @Test
+    void foamIsDrawnFromBehind() {
+        Build build = TestCards.whole("turntable.json").build();
+        PartId goat = new PartId(new Id("goat-1"), "");
+        Scene scene = UndersideView.of(build, goat).orElseThrow();
+        Box drawn = areas(scene, Meaning.CUT).get(0).bounds();
+        Box piece = build.level(SlabId.of(goat)).orElseThrow().slab().bounds();
+        List<Outline> foam = build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(goat.owner()))
+                .filter(l -> !l.slab().part().equals(goat))
+                .flatMap(l -> l.slab().footprints().stream())
+                .toList();
+        List<Outline> shown = areas(scene, Meaning.FRESH);
+        assertThat(shown).hasSameSizeAs(foam).isNotEmpty();
+        assertThat(shown.get(0).bounds().left() - drawn.left())
+                .isCloseTo(piece.right() - foam.get(0).bounds().right(), within(1e-6));
     }
 
     /** On a sheet as many blanks are drawn as were laid, each inside the sheet. */
