@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
@@ -46,12 +47,17 @@ import dev.schachtel.core.shape.Outline;
 class SceneDesk {
     static final int ROUNDS = 3_000;
     static final int MOST_ROUNDS = 24_000;
+    /** What is smaller in one direction stays on lifting film, or falls from it; mm. */
+    private static final double SMALL = 8;
+
     private final Frames frames;
     private final SceneWords words;
+    private final Photos photos;
 
-    SceneDesk(Frames frames, SceneWords words) {
+    SceneDesk(Frames frames, SceneWords words, Photos photos) {
         this.frames = frames;
         this.words = words;
+        this.photos = photos;
     }
 
     /** What is looked at: a face, a chosen piece, a picked picture. */
@@ -81,7 +87,24 @@ class SceneDesk {
                 chosen.map(m -> chosen(plan, m, scenery)),
                 facts.stream().map(words::told).toList(),
                 under(plan.build(), scenery),
+                kept(card, on, scenery),
                 List.of());
+    }
+
+    private SceneView.Kept kept(StoredCard card, Id on, Optional<Scenery> scenery) {
+        List<Scenery.Placed> pieces = scenery.map(Scenery::pieces).orElse(List.of());
+        String photo =
+                photos.takenAt(card.id(), on).map(t -> "" + t.toEpochMilli()).orElse("");
+        String order = pieces.stream().map(p -> p.picture().name()).collect(Collectors.joining(", "));
+        String lost = pieces.stream()
+                .filter(p -> Math.min(
+                                p.outline().bounds().width(),
+                                p.outline().bounds().height())
+                        < SMALL)
+                .map(p -> p.picture().name())
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return new SceneView.Kept(photo, order, lost);
     }
 
     /** The layouts that differ, as they would look. */

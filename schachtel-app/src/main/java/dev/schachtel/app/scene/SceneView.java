@@ -23,6 +23,7 @@ public record SceneView(
         Optional<Chosen> chosen,
         List<Told> told,
         List<Under> under,
+        Kept kept,
         List<Other> others) {
     /** A picture of the box: how many of it are on this card. */
     public record Tile(String id, String name, String count, String svg, boolean picked) {}
@@ -65,6 +66,15 @@ public record SceneView(
 
     /** What lies under a piece. */
     public record Under(String name, String holds) {}
+
+    /**
+     * How the layout is kept.
+     *
+     * @param photo when the photo was taken, as part of its address; empty without one
+     * @param order what is laid, first to last
+     * @param lost what is so small that lifting film may not bring it back
+     */
+    public record Kept(String photo, String order, String lost) {}
 
     /** Another layout. */
     public record Other(int number, String name, String state, String svg) {}

@@ -42,6 +42,13 @@ class AssemblyTest {
                         demo.set("shaker", "make", "one-piece").set("shaker", "foam", "foam-sheet-2"),
                         demo.remove("shaker").remove("window").set("panel", "fixing", "glue"),
                         TestCards.raised().set("panel", "fixing", "glue").set("panel", "sheets", "3"),
+                        TestCards.raised()
+                                .add("motif")
+                                .set("motif", "shape.diameter", "30 mm")
+                                .add("motif")
+                                .set("motif-2", "shape.diameter", "30 mm")
+                                .set("motif-2", "up", "80 mm")
+                                .tucked("motif-2", "motif"),
                         demo.add("mat")
                                 .set("mat", "on", "inside")
                                 .add("sentiment")

@@ -271,14 +271,6 @@ class SurfaceTest {
                         TestCards.raised().plan(),
                         TestCards.raised()
                                 .add("motif")
-                                .set("motif", "shape.diameter", "30 mm")
-                                .add("motif")
-                                .set("motif-2", "shape.diameter", "30 mm")
-                                .set("motif-2", "up", "80 mm")
-                                .tucked("motif-2", "motif")
-                                .plan(),
-                        TestCards.raised()
-                                .add("motif")
                                 .set("motif", "shape.diameter", "4 mm")
                                 .set("motif", "across", "65 mm")
                                 .set("motif", "up", "30 mm")
