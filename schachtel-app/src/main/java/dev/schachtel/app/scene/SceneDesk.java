@@ -69,7 +69,7 @@ class SceneDesk {
                 look.select.matches(Id.PATTERN) ? plan.spec().find(new Id(look.select), Motif.class) : Optional.empty();
         String link = "/cards/" + card.id() + "/decorate?on=" + on + "&select=";
         String svg = SvgWriter.write(
-                Views.face(plan.build()).plain(),
+                Views.face(plan.build(), on).plain(),
                 Look.chosen(420, 600, plan.spec().units(), chosen.map(Motif::id).orElse(Id.BASE), link));
         Optional<Scenery> scenery = Scenery.of(plan.build(), plan.workshop(), on);
         List<Fact> facts = scenery.map(Sitting::of).orElse(List.of());
@@ -117,7 +117,7 @@ class SceneDesk {
             int watch = (int) Scenery.of(build, plan.workshop(), on).map(Sitting::of).orElse(List.of()).stream()
                     .filter(f -> f.severity() != Severity.WORKS)
                     .count();
-            String svg = SvgWriter.write(Views.face(build).plain(), Look.picture(72, 130));
+            String svg = SvgWriter.write(Views.face(build, on).plain(), Look.picture(72, 130));
             all.add(new SceneView.Other(
                     i, words.wish(layouts.get(i).wish()), watch == 0 ? "all well" : watch + " to watch", svg));
         }
@@ -138,17 +138,17 @@ class SceneDesk {
                 .orElseGet(() -> grounds(plan).get(0));
     }
 
-    /** Layers that are seen from the front, from the top down, then the front of the base. */
+    /** Layers that are seen from the front, from the top down, then the front of the base, then what lies inside. */
     private static List<Id> grounds(Plan plan) {
         List<Id> all = new ArrayList<>();
+        List<Id> inside = new ArrayList<>();
         List<Layer> layers = plan.spec().layers();
         for (int i = layers.size() - 1; i >= 0; i--) {
             Id id = layers.get(i).id();
-            if (Views.isSeen(plan.build(), id)) {
-                all.add(id);
-            }
+            (Views.isSeen(plan.build(), id) ? all : inside).add(id);
         }
         all.add(Id.FRONT);
+        all.addAll(inside);
         return all;
     }
 

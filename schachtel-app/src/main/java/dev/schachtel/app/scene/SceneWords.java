@@ -47,6 +47,10 @@ class SceneWords {
                 said(
                         well ? "Room to breathe" : fact.figure() < 40 ? "Crowded" : "Rather empty",
                         Math.round(fact.figure()) + " % of the face is free");
+            case TO_WRITE ->
+                said(
+                        well ? "Room to write" : "Too little room to write",
+                        Math.round(fact.figure()) + " % of the sheet is free; half of it should be");
             case BALANCE ->
                 said(
                         well ? "Balance" : "Out of balance",

@@ -16,6 +16,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
@@ -115,11 +116,12 @@ final class JoinOps {
         return onFoam ? WorkKind.RAISE : lines(part, ground) ? WorkKind.LINE : WorkKind.ATTACH;
     }
 
-    /** Covers half of what it lies on, or something that lies between. */
+    /** Covers half of what it lies on, or something that lies between; a piece of a scene closes nothing. */
     private boolean closes(Part part, SlabId ground) {
         Optional<Level> own = build.level(SlabId.of(part.id()));
         Optional<Level> under = build.level(ground);
-        if (own.isEmpty() || under.isEmpty()) {
+        boolean scene = build.spec().find(part.owner(), Element.class).isPresent();
+        if (scene || own.isEmpty() || under.isEmpty()) {
             return false;
         }
         Outline sheet = own.get().slab().footprints().get(0).filled();

@@ -18,4 +18,4 @@ public record Liner(
         @Asked(value = "Paper", initial = "ivory-120", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
                 MaterialId fixing)
-        implements Layer {}
+        implements Layer, Carrier {}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.motion.Course;
@@ -37,6 +38,12 @@ public enum Views {
                         .filter(m -> !(m instanceof Mark.Area a && a.edge() == Meaning.HIDDEN))
                         .toList();
         return new Scene("Front", build.face().bounds(), new Scene.Room(10, 10, 10, 10), true, seen);
+    }
+
+    /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */
+    public static Scene face(Build build, Id on) {
+        Optional<Level> sheet = isSeen(build, on) ? Optional.empty() : FaceView.carrier(build, on);
+        return sheet.map(s -> FaceView.of(build, s)).orElseGet(() -> face(build));
     }
 
     /** Whether a piece has card that is seen from the front. */

@@ -52,6 +52,10 @@ public final class LinerEngineer implements Engineer<Liner> {
                 : Outline.sheet(w, h);
         draft.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
                 .at(face.at().moved(left, r)));
+        Ground own = Ground.of(id, SlabId.of(id), face.at().moved(left, r), new Outline.Size(w, h), face.fold())
+                .on(face.slab());
+        Ground whole = shaped ? own.shaped(outline.placed(face.at().moved(left, r))) : own;
+        draft.ground(liner.id(), face.turned().map(whole::folded).orElse(whole));
         draft.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
         Ledger ledger = new Ledger(draft, liner.id());
         ledger.formula(

@@ -38,6 +38,8 @@ public record Fact(
         SEEN,
         /** So much of the face is free, percent. */
         FREE,
+        /** So much of the face is left to write on, percent. */
+        TO_WRITE,
         /** Centre of visual weight beside the middle, mm; less than 0: to the left. */
         BALANCE,
         /** Clear round the words, mm. */

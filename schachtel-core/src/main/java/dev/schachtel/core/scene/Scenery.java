@@ -14,10 +14,12 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.MeantSo;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
@@ -36,6 +38,7 @@ import dev.schachtel.core.shape.Point;
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
  * @param meant advice that is not wanted on this card
+ * @param written whether the maker writes on it
  * @param tucked pieces that go under an edge, and those whose edge it is
  * @param free of pieces: windows, and what moving parts pass over
  */
@@ -47,7 +50,11 @@ public record Scenery(
         List<Words> words,
         List<Outline> free,
         Set<String> meant,
-        Set<Id> tucked) {
+        Set<Id> tucked,
+        boolean written) {
+    /** A sheet is what is written on if it covers so much of the place for it. */
+    private static final double HALF = 0.5;
+
     public Scenery {
         pieces = List.copyOf(pieces);
         words = List.copyOf(words);
@@ -116,7 +123,7 @@ public record Scenery(
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, meant, tucked);
+        return new Scenery(on, face, ground, other, words, free, meant, tucked, written);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -164,7 +171,7 @@ public record Scenery(
                 .filter(p -> p.piece().on().equals(on))
                 .ifPresent(pieces::add));
         List<Words> words = build.letterings().stream()
-                .filter(w -> w.ink().isPresent())
+                .filter(w -> w.ink().isPresent() && Views.isSeen(build, w.owner()) == Views.isSeen(build, on))
                 .flatMap(
                         w -> build.levels().stream().filter(l -> l.slab().part().equals(w.on())))
                 .flatMap(l -> l.slab().footprints().stream()
@@ -173,10 +180,13 @@ public record Scenery(
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
         Set<String> meant = build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
+        boolean written = build.zones(Zone.Use.WRITING).stream()
+                .anyMatch(z -> !Views.isSeen(build, on)
+                        && face.shared(z.outline()).shareOf(z.outline().area()) >= HALF);
         Set<Id> tucked = build.spec().tucks().stream()
                 .flatMap(t -> Stream.of(t.piece(), t.under()))
                 .collect(Collectors.toSet());
-        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant, tucked);
+        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant, tucked, written);
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {

@@ -32,6 +32,7 @@ public final class Sitting {
 
     private static final double LEAST_SEEN = 30;
     private static final double LEAST_FREE = 20;
+    private static final double LEAST_TO_WRITE = 50;
     private static final double MOST_FREE = 60;
     private static final double OFF_MIDDLE = 0.1;
     private static final double NEAR_EDGE = 0.25;
@@ -316,6 +317,11 @@ public final class Sitting {
         scenery.words().forEach(w -> taken.add(w.outline()));
         taken.addAll(scenery.free());
         double share = Rows.uncovered(scenery.face(), taken);
+        if (scenery.written()) {
+            Severity room = share >= LEAST_TO_WRITE ? Severity.WORKS : Severity.MEND;
+            facts.add(Fact.whole(Kind.TO_WRITE, room, share, face.centre()));
+            return;
+        }
         boolean well =
                 share >= LEAST_FREE && share <= MOST_FREE || scenery.pieces().size() < 3;
         facts.add(Fact.whole(Kind.FREE, well ? Severity.WORKS : Severity.WATCH, share, face.centre()));

@@ -480,4 +480,38 @@ class SceneTest {
                 .isEqualTo(
                         Mm.of(picture("cloud").width()) / Mm.of(picture("cloud").height()), within(0.02));
     }
+
+    /** Inside one writes: half of the sheet stays free, by the raster too, and the front's words are in nobody's way there. */
+    @Test
+    void insideThereIsRoomToWrite() {
+        CardSpec spec = TestCards.whole("upper-station.json").spec();
+        Id liner = new Id("liner");
+        Scenery inside = Scenery.of(Engineering.engineer(spec, TestCards.WORKSHOP), TestCards.WORKSHOP, liner)
+                .orElseThrow();
+        assertThat(inside.pieces()).hasSize(5);
+        assertThat(inside.words()).isEmpty();
+        double free = toWrite(inside, Severity.WORKS);
+        Set<Long> left = raster(inside.face());
+        int all = left.size();
+        inside.pieces().forEach(p -> left.removeAll(raster(p.outline())));
+        assertThat(free).isCloseTo(100.0 * left.size() / all, within(0.5));
+        CardSpec full = spec;
+        for (int y = 30; y < 210; y += 14) {
+            Picture hill = picture("near-hill");
+            Room.Put put = new Room.Put(new Point(44, y), 80 / Mm.of(hill.width()), Room.card(TestCards.WORKSHOP));
+            full = Room.placed(full, liner, hill, put);
+        }
+        Scenery crowded = Scenery.of(Engineering.engineer(full, TestCards.WORKSHOP), TestCards.WORKSHOP, liner)
+                .orElseThrow();
+        assertThat(toWrite(crowded, Severity.MEND)).isLessThan(50);
+    }
+
+    private static double toWrite(Scenery scenery, Severity severity) {
+        Fact fact = Sitting.of(scenery).stream()
+                .filter(f -> f.kind() == Fact.Kind.TO_WRITE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(fact.severity()).isEqualTo(severity);
+        return fact.figure();
+    }
 }

@@ -1,0 +1,109 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+
+/** One sheet with the pieces of its scene, in the order of their height. */
+final class FaceView {
+    private final Build build;
+    private final List<Mark> marks = new ArrayList<>();
+
+    FaceView(Build build) {
+        this.build = build;
+    }
+
+    /** The uppermost card of a piece that carries others; empty without one. */
+    static Optional<Level> carrier(Build build, Id on) {
+        return build.levels().stream()
+                .filter(l -> l.slab().part().owner().equals(on) && build.isCard(l))
+                .max(Comparator.comparing(Level::top));
+    }
+
+    /** A sheet with all that lies on it. */
+    static Scene of(Build build, Level sheet) {
+        FaceView view = new FaceView(build);
+        view.area(sheet, Meaning.CUT);
+        build.levels().stream()
+                .filter(l -> !l.slab().id().equals(sheet.slab().id()))
+                .filter(l -> root(build, l.slab().id()).equals(sheet.slab().id()) && view.isSeen(l))
+                .forEach(l -> view.area(l, Meaning.CUT));
+        return new Scene("Face", sheet.slab().bounds(), new Scene.Room(10, 10, 10, 10), true, view.marks);
+    }
+
+    List<Mark> marks() {
+        return marks;
+    }
+
+    /** What a scene lies on, however many of its pieces are between. */
+    static SlabId root(Build build, SlabId slab) {
+        SlabId at = slab;
+        for (int i = 0; i < build.joints().size(); i++) {
+            Id owner = build.level(at).map(l -> l.slab().part().owner()).orElse(Id.BASE);
+            SlabId now = at;
+            Optional<SlabId> under = build.spec().find(owner, Element.class).isEmpty()
+                    ? Optional.empty()
+                    : build.joints().stream()
+                            .filter(j -> j.upper().equals(now) && j.hold() == Joint.Hold.RESTS)
+                            .map(Joint::lower)
+                            .findFirst();
+            if (under.isEmpty()) {
+                return at;
+            }
+            at = under.get();
+        }
+        return at;
+    }
+
+    boolean isSeen(Level level) {
+        return !(build.part(level.slab().part()).orElseThrow().material() instanceof Foam);
+    }
+
+    /** A sheet with its picture and its words. */
+    void area(Level level, Meaning edge) {
+        PartId id = level.slab().part();
+        Part part = build.part(id).orElseThrow();
+        List<Outline> over = over(id);
+        for (Outline outline : level.slab().footprints()) {
+            seen(outline, over)
+                    .forEach(o -> marks.add(
+                            new Mark.Area(o, new Fill.Made(part.material()), edge, Optional.of(part.owner()))));
+        }
+        build.art(id).ifPresent(art -> part.at().forEach(at -> art.tints().forEach(tint -> tint.areas().stream()
+                .flatMap(a -> seen(a.placed(at), over).stream())
+                .forEach(a -> marks.add(
+                        new Mark.Area(a, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner())))))));
+        Box box = level.slab().bounds();
+        build.letterings().stream()
+                .filter(words -> words.on().equals(id))
+                .forEach(words -> marks.add(new Mark.Caption(
+                        box.centre(), box.width(), box.height(), Words.of(words.text()), words.owner())));
+    }
+
+    /** The edges under which it goes. */
+    private List<Outline> over(PartId id) {
+        return build.spec().tucks().stream()
+                .filter(t -> t.piece().equals(id.owner()))
+                .flatMap(t -> build.levels().stream()
+                        .filter(l -> l.slab().part().owner().equals(t.under()) && build.isCard(l)))
+                .flatMap(l -> l.slab().footprints().stream())
+                .toList();
+    }
+
+    private static List<Outline> seen(Outline outline, List<Outline> over) {
+        return over.isEmpty() ? List.of(outline) : outline.less(over);
+    }
+}
