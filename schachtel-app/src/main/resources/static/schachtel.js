@@ -330,7 +330,7 @@
     const link = event.target.closest && event.target.closest("a[data-select]");
     if (!dwg || !link || link.dataset.select !== dwg.dataset.movable || event.button || !(dwg.dataset.flat || $("[data-view=front][aria-current]"))) return;
     const svg = $("svg", dwg);
-    drag = { x: event.clientX, y: event.clientY, svg, own: $$(`[data-select="${link.dataset.select}"], .mv[data-owner="${link.dataset.select}"] > path, .l-sel, .l-sel + .l-edge`, svg), moved: false };
+    drag = { x: event.clientX, y: event.clientY, svg, snaps: dwg.dataset.snaps ? JSON.parse(dwg.dataset.snaps) : null, own: $$(`[data-select="${link.dataset.select}"], .mv[data-owner="${link.dataset.select}"] > path, .l-sel, .l-sel + .l-edge`, svg), moved: false };
     event.preventDefault();
   });
   document.addEventListener("pointermove", (event) => {
@@ -339,8 +339,32 @@
     const unit = Math.max(size.width / box.width, size.height / box.height);
     drag.dx = (event.clientX - drag.x) * unit; drag.dy = (event.clientY - drag.y) * unit;
     drag.moved = drag.moved || Math.hypot(event.clientX - drag.x, event.clientY - drag.y) > 3;
+    if (drag.snaps) snap(drag, event.altKey);
     if (drag.moved) drag.own.forEach((el) => el.setAttribute("transform", `translate(${drag.dx} ${drag.dy})`));
   });
+  // What is dragged likes to lie in line with the face, its neighbours and the ground; Alt lets go of that.
+  const NEAR = 1.5;
+  const nearest = (lines, by) => lines.reduce((best, l) => Math.abs(l[0] - by) < Math.abs((best ? best[0] : Infinity) - by) ? l : best, null);
+  const snap = (d, free) => {
+    const s = d.svg.dataset, scale = +s.scale, guides = [], across = d.dx / scale;
+    const x = nearest(d.snaps.across, across);
+    if (!free && x && Math.abs(x[0] - across) < NEAR) { d.dx = x[0] * scale; guides.push(["x", +s.left + x[1] * scale]); }
+    const up = -d.dy / scale, ground = d.snaps.ground[Math.round(d.dx / scale) - d.snaps.from], y = nearest(d.snaps.up, up);
+    const stands = ground !== undefined && ground !== null && Math.abs(ground - up) < NEAR;
+    if (!free && stands) d.dy = -ground * scale;
+    else if (!free && y && Math.abs(y[0] - up) < NEAR) { d.dy = -y[0] * scale; guides.push(["y", +s.top - y[1] * scale]); }
+    const over = -d.dy / scale - ground, told = $("[data-feet]");
+    if (told) told.textContent = !d.moved || ground === undefined || ground === null || Number.isNaN(over) ? "" : Math.abs(over) < 0.05 ? "Stands on the ground." : over > 0 ? `Feet ${over.toFixed(1)} mm over the ground.` : `Feet ${(-over).toFixed(1)} mm in the ground.`;
+    $$(".snap-line", d.svg).forEach((l) => l.remove());
+    const box = d.svg.viewBox.baseVal;
+    if (d.moved) guides.forEach(([way, at]) => {
+      const line = document.createElementNS("http://www.w3.org/2000/svg", "line");
+      const ends = way === "x" ? { x1: at, x2: at, y1: box.y, y2: box.y + box.height } : { y1: at, y2: at, x1: box.x, x2: box.x + box.width };
+      Object.entries(ends).forEach(([k, v]) => line.setAttribute(k, v));
+      line.setAttribute("class", "snap-line");
+      d.svg.append(line);
+    });
+  };
   document.addEventListener("pointerup", () => {
     if (!drag) return;
     const { moved, dx, dy, svg } = drag;

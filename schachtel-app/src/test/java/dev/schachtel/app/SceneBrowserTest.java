@@ -1,25 +1,32 @@
 package dev.schachtel.app;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.measure.Length;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** A scene made with real tasks: by mouse, by keys, from files, and laid out anew. */
 class SceneBrowserTest extends InBrowser {
@@ -75,11 +82,7 @@ class SceneBrowserTest extends InBrowser {
         BoundingBox box = drawn.boundingBox();
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         page.mouse().down();
-        page.mouse()
-                .move(
-                        box.x + box.width / 2 - 30,
-                        box.y + box.height / 2 - 20,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
+        page.mouse().move(box.x + box.width / 2 - 30, box.y + box.height / 2 - 20, new Mouse.MoveOptions().setSteps(4));
         page.waitForResponse("**/decorate/move*", () -> page.mouse().up());
         assertThat(page.locator("#undo button")).isEnabled();
         Motif moved = pictures().get(2);
@@ -209,10 +212,113 @@ class SceneBrowserTest extends InBrowser {
                 .isEqualTo(422);
     }
 
+    /** Dropped a millimetre beside the middle it lies in the middle; with Alt held it lies where it was dropped. */
+    @Test
+    void whatIsDraggedSnapsUnlessItIsHeldOff() {
+        tile("Moon").click();
+        assertThat(page.locator(".acts h2")).hasText("Moon");
+        dragToTheMiddle(1, false);
+        double middle = 4.25 * 25.4 / 2;
+        assertThat(across()).isCloseTo(middle, within(0.02));
+        dragToTheMiddle(1, true);
+        assertThat(across()).isCloseTo(middle + 1, within(0.4));
+    }
+
+    private double across() {
+        return pictures().get(0).across().nanometres() / 1e6;
+    }
+
+    /** To so many millimetres right of the face's middle. */
+    private void dragToTheMiddle(double beside, boolean held) {
+        Locator svg = page.locator("#drawing svg");
+        double scale = Double.parseDouble(svg.getAttribute("data-scale"))
+                * ((Number) svg.evaluate("s => s.getScreenCTM().a")).doubleValue();
+        double by = (4.25 * 25.4 / 2 + beside - across()) * scale;
+        BoundingBox box = page.locator(
+                        "#drawing a[data-select=" + pictures().get(0).id() + "]")
+                .first()
+                .boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        if (held) {
+            page.keyboard().down("Alt");
+        }
+        page.mouse().move(box.x + box.width / 2 + by, box.y + box.height / 2, new Mouse.MoveOptions().setSteps(4));
+        assertThat(page.locator(".snap-line")).hasCount(held ? 0 : 1);
+        page.waitForResponse("**/decorate/move*", () -> page.mouse().up());
+        page.keyboard().up("Alt");
+        assertThat(page.locator(".snap-line")).hasCount(0);
+    }
+
+    @Test
+    void wordsAreThereLast() {
+        for (String name : List.of("Goat", "Cloud")) {
+            tile(name).click();
+            assertThat(tile(name)).containsText("1 placed");
+        }
+        int before = app.cards().load(card).spec().elements().size();
+        page.getByText("Put words where there is room").click();
+        page.waitForCondition(() -> app.cards().load(card).spec().elements().size() == before + 1);
+        assertThat(page.locator("#drawing")).containsText("Thank you");
+        assertThat(page.locator(".told .mend")).hasCount(0);
+    }
+
+    /** A piece goes under the edge of another, which is drawn and can be undone. */
+    @Test
+    void aPieceIsTuckedIn() {
+        long whole =
+                app.cards().create(RunningApp.whole("turntable.json"), "test").id();
+        page.navigate(app.address() + "/cards/" + whole + "/decorate?select=goat-1");
+        Locator grass = page.locator(".tucks button");
+        assertThat(grass).hasText("Grass strip");
+        assertThat(grass).hasAttribute("aria-pressed", "false");
+        grass.click();
+        assertThat(grass).hasAttribute("aria-pressed", "true");
+        assertThat(app.cards().load(whole).spec().isTucked(new Id("goat-1"), new Id("grass-strip-1")))
+                .isTrue();
+        page.locator("#undo button").click();
+        assertThat(grass).hasAttribute("aria-pressed", "false");
+        page.navigate(app.address() + "/cards/" + whole + "/build");
+        assertThat(page.locator("main")).containsText("Slip the tall tree under the edge of the grass strip");
+    }
+
+    /** The inside has a scene of its own, and room to write. */
+    @Test
+    void theInsideHasAScene() {
+        page.locator(".faces").getByText("Liner").click();
+        tile("Goat").click();
+        assertThat(tile("Goat")).containsText("1 placed");
+        assertThat(fact("Room to write")).isVisible();
+        assertThat(page.locator(".faces [aria-current]")).hasText("Liner");
+        assertThat(pictures().get(0).on().value()).isEqualTo("liner");
+    }
+
+    @Test
+    void aPhotoOfTheLayoutIsKept() throws IOException {
+        tile("Goat").click();
+        assertThat(tile("Goat")).containsText("1 placed");
+        BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        Locator photo = page.locator(".photo img");
+        page.locator(".keeps [data-send]").setInputFiles(new FilePayload("layout.png", "image/png", png.toByteArray()));
+        assertThat(photo).isVisible();
+        page.waitForFunction("document.querySelector('.photo img').naturalWidth === 60");
+        page.getByText("Turn the photo").click();
+        page.waitForFunction("document.querySelector('.photo img')?.naturalWidth === 40");
+        page.locator(".keeps [data-send]")
+                .setInputFiles(new FilePayload("layout.png", "image/png", "no photo".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator("body")).containsText("must be a JPEG or PNG file");
+        page.navigate(app.address() + "/cards/" + card + "/decorate");
+        assertThat(photo).isVisible();
+        page.getByText("Remove it").click();
+        assertThat(photo).hasCount(0);
+    }
+
     private void read(String inside) {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='10mm' viewBox='0 0 20 10'>" + inside
                 + "</svg>";
-        page.locator("[data-send]")
+        page.locator(".pbox [data-send]")
                 .setInputFiles(new FilePayload("hut.svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
         page.waitForLoadState();
     }

@@ -27,6 +27,7 @@ import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
@@ -39,6 +40,7 @@ import dev.schachtel.core.scene.PlacementSheet;
 import dev.schachtel.core.scene.Room;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
+import dev.schachtel.core.scene.WordRoom;
 import dev.schachtel.core.shape.Point;
 
 /** The part Scene of the Decorate station. Changes are one revision each and show the whole page anew. */
@@ -138,11 +140,24 @@ class SceneController {
             Model model) {
         Picture picture = picture(place);
         StoredCard card = change(id, seen, "put " + picture.id(), spec -> {
+            int placed = BoxEdit.count(picture.id(), spec);
+            if (picture.owned() > 0 && placed >= picture.owned()) {
+                throw new RefusedException(
+                        "picture",
+                        "is on the card " + placed + " times, and you own no more; say so in the box if you do");
+            }
             Scenery scenery = scenery(spec, place);
             Point at = spot.point().orElseGet(() -> Room.of(scenery, picture, 1));
             return Room.placed(spec, scenery.on(), picture, new Room.Put(at, 1, Room.card(workshops.now())));
         });
         return page(card, last(card), place, model);
+    }
+
+    /** Puts a strip of words where they have most room. */
+    @PostMapping("/words")
+    String words(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Place place, Model model) {
+        StoredCard card = change(id, seen, "words", spec -> WordRoom.placed(spec, scenery(spec, place)));
+        return page(card, seen.select(), place, model);
     }
 
     /** Moves a piece. */

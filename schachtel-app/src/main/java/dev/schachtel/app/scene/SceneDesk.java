@@ -40,6 +40,7 @@ import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.Layouts;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
+import dev.schachtel.core.scene.Snaps;
 import dev.schachtel.core.shape.Outline;
 
 /** Puts the scene on a face into what the page shows. */
@@ -217,7 +218,31 @@ class SceneDesk {
                 UndersideView.of(plan.build(), new PartId(m.id(), ""))
                         .map(s -> SvgWriter.write(
                                 s, Look.still(190, 130, plan.spec().units())))
+                        .orElse(""),
+                scenery.flatMap(s -> s.pieces().stream()
+                                .filter(p -> p.id().equals(m.id()))
+                                .findFirst()
+                                .map(p -> json(Snaps.of(s, p))))
                         .orElse(""));
+    }
+
+    private static String json(Snaps snaps) {
+        return "{\"across\":" + lines(snaps.across()) + ",\"up\":" + lines(snaps.up()) + ",\"from\":" + snaps.from()
+                + ",\"ground\":"
+                + snaps.ground().stream()
+                        .map(y -> y.isNaN() ? "null" : number(y))
+                        .collect(Collectors.joining(",", "[", "]"))
+                + "}";
+    }
+
+    private static String lines(List<Snaps.Line> lines) {
+        return lines.stream()
+                .map(l -> "[" + number(l.by()) + "," + number(l.at()) + "]")
+                .collect(Collectors.joining(",", "[", "]"));
+    }
+
+    private static String number(double mm) {
+        return String.format(Locale.ROOT, "%.2f", mm);
     }
 
     /** Those that it reaches, and those under which it goes already. */

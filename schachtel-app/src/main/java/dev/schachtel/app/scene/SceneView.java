@@ -40,7 +40,7 @@ public record SceneView(
             List<Field.Option> stances,
             List<Field.Option> methods) {}
 
-    /** The chosen piece with what can be done to it, and its back if it stands on foam. */
+    /** The chosen piece with what can be done to it, its back if it stands on foam, and where it likes to lie, as JSON. */
     public record Chosen(
             String id,
             String name,
@@ -49,7 +49,8 @@ public record SceneView(
             boolean trimmed,
             boolean sized,
             List<Edge> edges,
-            String behindSvg) {}
+            String behindSvg,
+            String snaps) {}
 
     /** Another piece, under whose edge the chosen one may go, and whether it does. */
     public record Edge(String id, String name, boolean tucked) {}

@@ -65,15 +65,21 @@ public record BoxEdit(List<Picture> pictures) {
 
     /** Whether a card has a picture anywhere: as a piece, a rider, a window. */
     public static boolean isUsed(MaterialId id, CardSpec spec) {
-        return spec.pieces().anyMatch(p -> isUsed(id, (Object) p));
+        return count(id, spec) > 0;
     }
 
-    private static boolean isUsed(MaterialId id, Object record) {
+    /** How often a card has a picture. */
+    public static int count(MaterialId id, CardSpec spec) {
+        return spec.pieces().mapToInt(p -> count(id, (Object) p)).sum();
+    }
+
+    private static int count(MaterialId id, Object record) {
         RecordType type = RecordType.of(record.getClass());
         return type.components().stream()
                 .filter(RecordType.Component::isFamily)
                 .map(c -> type.get(record, c))
-                .anyMatch(v -> v instanceof Opening.Pictured p && p.picture().equals(id) || isUsed(id, v));
+                .mapToInt(v -> (v instanceof Opening.Pictured p && p.picture().equals(id) ? 1 : 0) + count(id, v))
+                .sum();
     }
 
     /** A new picture comes first; one of the same id gives way to it. */

@@ -52,10 +52,7 @@ public final class LinerEngineer implements Engineer<Liner> {
                 : Outline.sheet(w, h);
         draft.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
                 .at(face.at().moved(left, r)));
-        Ground own = Ground.of(id, SlabId.of(id), face.at().moved(left, r), new Outline.Size(w, h), face.fold())
-                .on(face.slab());
-        Ground whole = shaped ? own.shaped(outline.placed(face.at().moved(left, r))) : own;
-        draft.ground(liner.id(), face.turned().map(whole::folded).orElse(whole));
+        ground(liner, face, draft);
         draft.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
         Ledger ledger = new Ledger(draft, liner.id());
         ledger.formula(
@@ -70,5 +67,16 @@ public final class LinerEngineer implements Engineer<Liner> {
                         1, "leaf", Amount.of(face.width(), face.height()), new Source(Id.BASE, "*")),
                 ledger.term("fold margin", m, "foldMargin"),
                 ledger.term("reveal", r, "reveal"));
+    }
+
+    /** It carries pieces, as the face under it does. */
+    private static void ground(Liner liner, Ground face, BuildDraft draft) {
+        Part sheet = draft.part(new PartId(liner.id(), "")).orElseThrow();
+        Outline onFace = sheet.footprints().get(0);
+        Outline.Size size = new Outline.Size(sheet.form().width(), sheet.form().height());
+        Ground own = Ground.of(sheet.id(), SlabId.of(sheet.id()), sheet.at().get(0), size, face.fold())
+                .on(face.slab());
+        Ground whole = face.shape().isPresent() ? own.shaped(onFace) : own;
+        draft.ground(liner.id(), face.turned().map(whole::folded).orElse(whole));
     }
 }

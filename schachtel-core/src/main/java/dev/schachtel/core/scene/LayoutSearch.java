@@ -75,6 +75,14 @@ final class LayoutSearch {
         return keeps() ? Optional.of(layout(total())) : Optional.empty();
     }
 
+    /** What a layout costs in which each piece is moved by so much. */
+    double cost(List<Point> moves) {
+        for (int i = 0; i < shift.length; i++) {
+            place(i, moves.get(i));
+        }
+        return total();
+    }
+
     private Layout layout(double cost) {
         List<Id> ids = moving.stream().map(Placed::id).toList();
         List<Point> middles = new ArrayList<>();

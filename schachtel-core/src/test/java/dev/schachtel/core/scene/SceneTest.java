@@ -9,6 +9,7 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
@@ -513,5 +514,146 @@ class SceneTest {
                 .orElseThrow();
         assertThat(fact.severity()).isEqualTo(severity);
         return fact.figure();
+    }
+
+    /** Whatever a piece snaps to is so when it was moved there: measured again on the engineered card. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void snapsAreWhereTheySay(int seed) {
+        CardSpec spec = random(new Random(seed), 4);
+        Scenery before = of(spec);
+        Placed piece = before.pieces().get(2);
+        Snaps snaps = Snaps.of(before, piece);
+        assertThat(snaps.across()).hasSizeGreaterThan(5);
+        for (Snaps.Line line : snaps.across()) {
+            Box box = moved(spec, piece, line.by(), 0).bounds();
+            assertThat(List.of(box.left(), box.centre().x(), box.right()))
+                    .as("%s", line)
+                    .anyMatch(x -> Math.abs(x - line.at()) < 0.011);
+        }
+        for (Snaps.Line line : snaps.up()) {
+            Outline then = moved(spec, piece, 0, line.by());
+            double foot = then.bounds().bottom() + Mm.of(piece.picture().foot()) * piece.scale();
+            assertThat(List.of(
+                            then.bounds().bottom(),
+                            then.bounds().centre().y(),
+                            then.bounds().top(),
+                            foot))
+                    .as("%s", line)
+                    .anyMatch(y -> Math.abs(y - line.at()) < 0.011);
+        }
+    }
+
+    private static Outline moved(CardSpec spec, Placed piece, double dx, double dy) {
+        return of(Fixes.move(piece, dx, dy).edit().apply(spec)).pieces().stream()
+                .filter(p -> p.id().equals(piece.id()))
+                .findFirst()
+                .orElseThrow()
+                .outline();
+    }
+
+    /** Moved up to the ground by what is said, no foot floats any more. */
+    @Test
+    void onTheGroundFeetStand() {
+        CardSpec spec = with(TestCards.raised().spec(), "near-hill", 52, 18, 1.05);
+        spec = with(spec, "tall-tree", 40, 90, 0.8);
+        Scenery scenery = of(spec);
+        Placed tree = scenery.pieces().get(1);
+        Snaps snaps = Snaps.of(scenery, tree);
+        int stood = 0;
+        for (int i = 0; i < snaps.ground().size(); i += 3) {
+            double up = snaps.ground().get(i);
+            if (!Double.isNaN(up)) {
+                CardSpec then = Fixes.move(tree, snaps.from() + i, up).edit().apply(spec);
+                assertThat(Sitting.of(of(then)))
+                        .noneMatch(f -> f.kind() == Fact.Kind.GROUND && f.severity() == Severity.WATCH);
+                stood++;
+            }
+        }
+        assertThat(stood).isGreaterThan(20);
+    }
+
+    /** Three pieces, ten by ten places each: going through all million layouts finds none that is better. */
+    @ParameterizedTest
+    @EnumSource(Layouts.Wish.class)
+    void theSearchFindsWhatGoingThroughAllFinds(Layouts.Wish wish) {
+        CardSpec spec = TestCards.raised().spec();
+        for (String name : List.of("kestrel", "star", "moon")) {
+            spec = with(spec, name, 50, 70, 1);
+        }
+        Scenery scenery = of(spec);
+        LayoutPieces pieces = LayoutPieces.of(scenery);
+        List<List<Point>> places = new ArrayList<>();
+        for (Placed piece : pieces.moving()) {
+            Box box = piece.outline().bounds();
+            Box face = pieces.face().grown(-1);
+            List<Point> own = new ArrayList<>();
+            for (int cell = 0; cell < 100; cell++) {
+                double x = face.left() + (face.width() - box.width()) * (cell % 10) / 9;
+                double y = face.bottom() + (face.height() - box.height()) * (cell / 10) / 9;
+                own.add(new Point(x - box.left(), y - box.bottom()));
+            }
+            places.add(own);
+        }
+        LayoutSearch all = new LayoutSearch(pieces, wish, 1);
+        double least = Double.MAX_VALUE;
+        for (Point a : places.get(0)) {
+            for (Point b : places.get(1)) {
+                for (Point c : places.get(2)) {
+                    least = Math.min(least, all.cost(List.of(a, b, c)));
+                }
+            }
+        }
+        double found =
+                new LayoutSearch(pieces, wish, 1).run(3_000).orElseThrow().cost();
+        assertThat(found).isLessThanOrEqualTo(least + 0.3);
+    }
+
+    /** Words find a place that nothing lies in, and no box of the same kind on a grid of 3 mm is larger. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void wordsFindTheMostRoom(int seed) {
+        CardSpec spec = random(new Random(seed), 7);
+        Scenery before = of(spec);
+        Box strip = WordRoom.of(before).orElseThrow();
+        double high = strip.height();
+        Box clear = new Box(
+                strip.left() - 0.45 * high,
+                strip.bottom() - 0.45 * high,
+                strip.right() + 0.45 * high,
+                strip.top() + 0.45 * high);
+        Set<Long> taken = new HashSet<>();
+        before.pieces().forEach(p -> taken.addAll(raster(p.outline())));
+        assertThat(isFree(clear, taken)).isTrue();
+        assertThat(before.face().bounds().holds(clear)).isTrue();
+        Box face = before.face().bounds().grown(-3);
+        double most = 0;
+        for (double x = face.left(); x < face.right(); x += 3) {
+            for (double y = face.bottom(); y < face.top(); y += 3) {
+                for (double h = 5; h <= 14; h += 3) {
+                    for (double w = 18; w <= 70 && x + w + 0.9 * h <= face.right(); w += 4) {
+                        Box box = new Box(x, y, x + w + 0.9 * h, y + 1.9 * h);
+                        if (w * h > most && box.top() <= face.top() && isFree(box, taken)) {
+                            most = w * h;
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(strip.width() * strip.height()).isGreaterThan(0.85 * most);
+        Scenery after = of(WordRoom.placed(spec, before));
+        assertThat(after.words()).hasSize(before.words().size() + 1);
+        assertThat(Sitting.of(after)).noneMatch(f -> f.kind() == Fact.Kind.WORDS && f.severity() == Severity.MEND);
+    }
+
+    private static boolean isFree(Box box, Set<Long> taken) {
+        for (long x = (long) Math.ceil(box.left() / CELL); (x + 1) * CELL <= box.right(); x++) {
+            for (long y = (long) Math.ceil(box.bottom() / CELL); (y + 1) * CELL <= box.top(); y++) {
+                if (taken.contains(x << 20 | y & 0xfffff)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 }
