@@ -35,6 +35,7 @@ import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.PictureSvg;
+import dev.schachtel.core.render.Pin;
 import dev.schachtel.core.render.SvgWriter;
 import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.Layouts;
@@ -69,11 +70,12 @@ class SceneDesk {
         Optional<Motif> chosen =
                 look.select.matches(Id.PATTERN) ? plan.spec().find(new Id(look.select), Motif.class) : Optional.empty();
         String link = "/cards/" + card.id() + "/decorate?on=" + on + "&select=";
-        String svg = SvgWriter.write(
-                Views.face(plan.build(), on).plain(),
-                Look.chosen(420, 600, plan.spec().units(), chosen.map(Motif::id).orElse(Id.BASE), link));
         Optional<Scenery> scenery = Scenery.of(plan.build(), plan.workshop(), on);
         List<Fact> facts = scenery.map(Sitting::of).orElse(List.of());
+        Id marked = chosen.map(Motif::id).orElse(Id.BASE);
+        String svg = SvgWriter.write(
+                Views.face(plan.build(), on).plain(),
+                Look.chosen(420, 600, plan.spec().units(), marked, link).pinned(pins(facts)));
         return new SceneView(
                 frames.frame(card, plan, "decorate"),
                 on.value(),
@@ -90,6 +92,14 @@ class SceneDesk {
                 under(plan.build(), scenery),
                 kept(card, on, scenery),
                 List.of());
+    }
+
+    /** Where each trouble of a piece is seen. */
+    private static List<Pin> pins(List<Fact> facts) {
+        return facts.stream()
+                .filter(f -> f.severity() != Severity.WORKS && !f.pieces().isEmpty())
+                .map(f -> new Pin(f.key(), f.severity(), f.pieces().get(0), f.at(), ""))
+                .toList();
     }
 
     private SceneView.Kept kept(StoredCard card, Id on, Optional<Scenery> scenery) {

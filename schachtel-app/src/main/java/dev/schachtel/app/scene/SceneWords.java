@@ -26,6 +26,37 @@ class SceneWords {
 
     /** A title and what was measured. */
     private static String[] sentences(Fact fact, boolean well) {
+        return switch (fact.kind()) {
+            case FREE, TO_WRITE, EVENNESS, BALANCE -> ofTheWhole(fact, well);
+            default -> ofPieces(fact, well);
+        };
+    }
+
+    private static String[] ofTheWhole(Fact fact, boolean well) {
+        String percent = Math.round(fact.figure()) + " % of the ";
+        return switch (fact.kind()) {
+            case FREE ->
+                said(
+                        well ? "Room to breathe" : fact.figure() < 40 ? "Crowded" : "Rather empty",
+                        percent + "face is free");
+            case TO_WRITE ->
+                said(
+                        well ? "Room to write" : "Too little room to write",
+                        percent + "sheet is free; half of it should be");
+            case EVENNESS ->
+                well
+                        ? said(
+                                "Scattered evenly",
+                                String.format(Locale.ROOT, "%.1f times as far as at random", fact.figure()))
+                        : said("Small things in clumps", "They lie close together, and elsewhere is nothing.");
+            default ->
+                said(
+                        well ? "Balance" : "Out of balance",
+                        mm(Math.abs(fact.figure())) + (fact.figure() < 0 ? " left" : " right") + " of the middle");
+        };
+    }
+
+    private static String[] ofPieces(Fact fact, boolean well) {
         String one = fact.names().isEmpty() ? "" : fact.names().get(0);
         String other = fact.names().size() < 2 ? "" : fact.names().get(1);
         String figure = mm(Math.abs(fact.figure()));
@@ -43,25 +74,13 @@ class SceneWords {
                                 ? figure + " apart: that looks like a mistake."
                                 : "They overlap by " + figure + ": that looks like a mistake.");
             case SEEN -> said(one + " is hidden", Math.round(fact.figure()) + " % of it is seen");
-            case FREE ->
-                said(
-                        well ? "Room to breathe" : fact.figure() < 40 ? "Crowded" : "Rather empty",
-                        Math.round(fact.figure()) + " % of the face is free");
-            case TO_WRITE ->
-                said(
-                        well ? "Room to write" : "Too little room to write",
-                        Math.round(fact.figure()) + " % of the sheet is free; half of it should be");
-            case BALANCE ->
-                said(
-                        well ? "Balance" : "Out of balance",
-                        figure + (fact.figure() < 0 ? " left" : " right") + " of the middle");
             case WORDS ->
                 said(
                         well ? "Room for the words" : one + " is too near the words",
                         figure + (well ? " free round them" : " from them"));
             case KEEP_CLEAR -> said(one + " is in the way", "It lies in a window, or where something moves.");
             case LOOKS_OUT -> said(one + " looks out of the card", "It stands " + figure + " from the edge.");
-            case OVERHANG -> said(one + " stands over the edge", "by " + figure);
+            default -> said(one + " stands over the edge", "by " + figure);
         };
     }
 

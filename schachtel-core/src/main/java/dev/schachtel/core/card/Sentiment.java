@@ -24,4 +24,4 @@ public record Sentiment(
                 Length shadowReveal,
         @Asked(value = "Shadow card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId shadowCard,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
-        implements Element {}
+        implements Element, WordStrip {}

@@ -40,6 +40,8 @@ public record Fact(
         FREE,
         /** So much of the face is left to write on, percent. */
         TO_WRITE,
+        /** How evenly small things are scattered: 1 for places at random, less for clumps. */
+        EVENNESS,
         /** Centre of visual weight beside the middle, mm; less than 0: to the left. */
         BALANCE,
         /** Clear round the words, mm. */

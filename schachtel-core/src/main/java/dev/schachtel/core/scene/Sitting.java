@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 
 import dev.schachtel.core.build.Severity;
-import dev.schachtel.core.material.Colour;
-import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Fact.Fix;
@@ -19,7 +17,6 @@ import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Point;
 
 /** How a scene sits: facts with their figures and remedies, the worst first. Advice, but for words and what must stay free. */
 public final class Sitting {
@@ -31,10 +28,6 @@ public final class Sitting {
     static final double LITTLE = 3;
 
     private static final double LEAST_SEEN = 30;
-    private static final double LEAST_FREE = 20;
-    private static final double LEAST_TO_WRITE = 50;
-    private static final double MOST_FREE = 60;
-    private static final double OFF_MIDDLE = 0.1;
     private static final double NEAR_EDGE = 0.25;
     /** Words have so much of their strip's height free round them: their x-height. */
     private static final double X_HEIGHT = 0.45;
@@ -76,8 +69,7 @@ public final class Sitting {
         sitting.pairs();
         sitting.repeats();
         sitting.words();
-        sitting.balance();
-        sitting.free();
+        sitting.facts.addAll(new Composition(scenery).facts());
         return sitting.facts;
     }
 
@@ -282,48 +274,5 @@ public final class Sitting {
                 facts.add(Fact.whole(Kind.WORDS, Severity.WORKS, Math.min(nearest, edge), strip.centre()));
             }
         }
-    }
-
-    private void balance() {
-        double x = 0;
-        double all = 0;
-        Lab ground = scenery.ground().lab();
-        for (Placed p : scenery.pieces()) {
-            double weight = p.outline().area().squareMillimetres()
-                    * difference(p.colour(), ground)
-                    * (1 + Math.max(0, p.above()) / 4);
-            x += weight * p.outline().centroid().x();
-            all += weight;
-        }
-        if (all > 0) {
-            double beside = x / all - face.centre().x();
-            boolean off = Math.abs(beside) > OFF_MIDDLE * face.width();
-            Point at = new Point(x / all, face.centre().y());
-            facts.add(Fact.whole(Kind.BALANCE, off ? Severity.WATCH : Severity.WORKS, beside, at));
-        }
-    }
-
-    /** CIE 1976 difference. */
-    private static double difference(Colour colour, Lab ground) {
-        Lab lab = colour.lab();
-        return Math.sqrt(Math.pow(lab.lightness() - ground.lightness(), 2)
-                + Math.pow(lab.a() - ground.a(), 2)
-                + Math.pow(lab.b() - ground.b(), 2));
-    }
-
-    private void free() {
-        List<Outline> taken =
-                new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
-        scenery.words().forEach(w -> taken.add(w.outline()));
-        taken.addAll(scenery.free());
-        double share = Rows.uncovered(scenery.face(), taken);
-        if (scenery.written()) {
-            Severity room = share >= LEAST_TO_WRITE ? Severity.WORKS : Severity.MEND;
-            facts.add(Fact.whole(Kind.TO_WRITE, room, share, face.centre()));
-            return;
-        }
-        boolean well =
-                share >= LEAST_FREE && share <= MOST_FREE || scenery.pieces().size() < 3;
-        facts.add(Fact.whole(Kind.FREE, well ? Severity.WORKS : Severity.WATCH, share, face.centre()));
     }
 }

@@ -8,7 +8,8 @@ import java.util.Optional;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Sentiment;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.WordStrip;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
@@ -32,7 +33,11 @@ public final class WordRoom {
     /** What a strip and its x-height above and below take, in strips. */
     private static final double CLEAR = 1 + 2 * 0.45;
 
-    private static final String KIND = RecordType.word(Sentiment.class);
+    private static final String KIND = RecordType.kinds(Piece.class).stream()
+            .filter(WordStrip.class::isAssignableFrom)
+            .map(RecordType::word)
+            .findFirst()
+            .orElseThrow();
 
     private WordRoom() {}
 

@@ -656,4 +656,26 @@ class SceneTest {
         }
         return true;
     }
+
+    /** Worked by hand on 99 x 142.5: four stars 40 apart and one in their middle are 28.28 from the next, 26.56 at random: 1.06. */
+    @Test
+    void howEvenlySmallThingsAreScattered() {
+        double[][] even = {{30, 50}, {70, 50}, {30, 90}, {70, 90}, {50, 70}};
+        assertThat(evenness(even)).isCloseTo(40 / Math.sqrt(2) / (0.5 * Math.sqrt(99 * 142.5 / 5)), within(0.01));
+        double[][] clumped = {{20, 50}, {29, 50}, {38, 50}, {20, 60}, {29, 60}};
+        assertThat(evenness(clumped)).isLessThan(0.7);
+    }
+
+    private static double evenness(double[][] places) {
+        CardSpec spec = TestCards.raised().spec();
+        for (double[] place : places) {
+            spec = with(spec, "star", place[0], place[1], 0.5);
+        }
+        Fact fact = Sitting.of(of(spec)).stream()
+                .filter(f -> f.kind() == Fact.Kind.EVENNESS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(fact.severity()).isEqualTo(fact.figure() < 0.7 ? Severity.WATCH : Severity.WORKS);
+        return fact.figure();
+    }
 }
