@@ -56,7 +56,7 @@ final class PlaceView {
                 .flatMap(p -> build.level(SlabId.of(p)))
                 .map(l -> l.slab().footprints().get(0).bounds())
                 .ifPresent(this::measures);
-        return new Scene("Where it lies", face, new Scene.Room(34, 26, 34, 26), false, view.marks());
+        return new Scene("Where it lies", face, new Scene.Room(58, 16, 58, 50), false, view.marks());
     }
 
     private void measures(Box piece) {
@@ -82,7 +82,7 @@ final class PlaceView {
                         new Point(from, piece.bottom()),
                         new Point(to, piece.bottom()),
                         Mark.Side.BOTTOM,
-                        0,
+                        1,
                         Words.of(Mm.length(to - from))));
     }
 
@@ -94,7 +94,7 @@ final class PlaceView {
                         new Point(x, from),
                         new Point(x, to),
                         onLeft ? Mark.Side.LEFT : Mark.Side.RIGHT,
-                        0,
+                        1,
                         Words.of(Mm.length(to - from))));
     }
 }
