@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.concurrent.atomic.AtomicInteger;
 
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.material.MaterialId;
@@ -35,6 +36,10 @@ public final class Sitting {
     private static final double LEVEL = 0.05;
 
     private static final int MEND = 1_000;
+    /** A look takes as long as there are pairs of pieces: so many looks for one piece. */
+    private static final int LOOKS = 6_000;
+
+    private static final int LEAST_LOOKS = 4;
     private static final int OF_A_PIECE = 10;
 
     private final Scenery scenery;
@@ -48,12 +53,17 @@ public final class Sitting {
 
     /**
      * All facts about a scene, the worst first; none for a face without pictures. A remedy is offered if the scene after it has
-     * been looked at: its fact is gone, and nothing else is worse for it.
+     * been looked at: its fact is gone, and nothing else is worse for it. A crowded scene is not looked at as often, the worst
+     * facts first: what is left without a remedy gets one when others are mended.
      */
     public static List<Fact> of(Scenery scenery) {
         List<Fact> found = found(scenery);
+        AtomicInteger looks = new AtomicInteger(Math.max(
+                LEAST_LOOKS,
+                LOOKS / Math.max(1, scenery.pieces().size() * scenery.pieces().size())));
         return found.stream()
-                .map(f -> f.with(helping(f, found, scenery)))
+                .sorted(Comparator.comparing(Fact::severity))
+                .map(f -> f.with(helping(f, found, scenery, looks)))
                 .map(f -> f.canBeMeant() && scenery.meant().contains(f.key()) ? f.meant() : f)
                 .sorted(Comparator.comparing(Fact::severity))
                 .toList();
@@ -73,11 +83,11 @@ public final class Sitting {
         return sitting.facts;
     }
 
-    /** Of each way the first that helps. */
-    private static List<Fix> helping(Fact fact, List<Fact> before, Scenery scenery) {
+    /** Of each way the first that helps, as long as there are looks left. */
+    private static List<Fix> helping(Fact fact, List<Fact> before, Scenery scenery, AtomicInteger looks) {
         Map<Fix.Way, Fix> some = new EnumMap<>(Fix.Way.class);
         for (Fix fix : fact.fixes()) {
-            if (!some.containsKey(fix.way())) {
+            if (!some.containsKey(fix.way()) && looks.getAndDecrement() > 0) {
                 List<Fact> after = found(fix.scene().apply(scenery));
                 boolean gone =
                         after.stream().noneMatch(f -> f.isTrouble() && f.key().equals(fact.key()));
