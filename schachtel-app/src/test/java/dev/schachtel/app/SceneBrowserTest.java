@@ -293,6 +293,10 @@ class SceneBrowserTest extends InBrowser {
         assertThat(pictures().get(0).on().value()).isEqualTo("liner");
     }
 
+    private static int wide(Locator photo) {
+        return ((Number) photo.evaluate("image => image.naturalWidth")).intValue();
+    }
+
     @Test
     void aPhotoOfTheLayoutIsKept() throws IOException {
         tile("Goat").click();
@@ -303,9 +307,11 @@ class SceneBrowserTest extends InBrowser {
         Locator photo = page.locator(".photo img");
         page.locator(".keeps [data-send]").setInputFiles(new FilePayload("layout.png", "image/png", png.toByteArray()));
         assertThat(photo).isVisible();
-        page.waitForFunction("document.querySelector('.photo img').naturalWidth === 60");
+        page.waitForCondition(() -> wide(photo) == 60);
+        String before = photo.getAttribute("src");
         page.getByText("Turn the photo").click();
-        page.waitForFunction("document.querySelector('.photo img')?.naturalWidth === 40");
+        assertThat(photo).not().hasAttribute("src", before);
+        page.waitForCondition(() -> wide(photo) == 40);
         page.locator(".keeps [data-send]")
                 .setInputFiles(new FilePayload("layout.png", "image/png", "no photo".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.locator("body")).containsText("must be a JPEG or PNG file");
