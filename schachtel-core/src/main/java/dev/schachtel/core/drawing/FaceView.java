@@ -20,10 +20,12 @@ import dev.schachtel.core.shape.Outline;
 /** One sheet with the pieces of its scene, in the order of their height. */
 final class FaceView {
     private final Build build;
+    private final Edges edges;
     private final List<Mark> marks = new ArrayList<>();
 
     FaceView(Build build) {
         this.build = build;
+        this.edges = new Edges(build);
     }
 
     /** The uppermost card of a piece that carries others; empty without one. */
@@ -76,34 +78,20 @@ final class FaceView {
     void area(Level level, Meaning edge) {
         PartId id = level.slab().part();
         Part part = build.part(id).orElseThrow();
-        List<Outline> over = over(id);
         for (Outline outline : level.slab().footprints()) {
-            seen(outline, over)
+            edges.seen(part.owner(), outline)
                     .forEach(o -> marks.add(
                             new Mark.Area(o, new Fill.Made(part.material()), edge, Optional.of(part.owner()))));
         }
         build.art(id).ifPresent(art -> part.at().forEach(at -> art.tints().forEach(tint -> tint.areas().stream()
-                .flatMap(a -> seen(a.placed(at), over).stream())
+                .flatMap(a -> edges.seen(part.owner(), a.placed(at)).stream())
                 .forEach(a -> marks.add(
                         new Mark.Area(a, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner())))))));
+        edges.draw(part.owner(), level.slab().footprints());
         Box box = level.slab().bounds();
         build.letterings().stream()
                 .filter(words -> words.on().equals(id))
                 .forEach(words -> marks.add(new Mark.Caption(
                         box.centre(), box.width(), box.height(), Words.of(words.text()), words.owner())));
-    }
-
-    /** The edges under which it goes. */
-    private List<Outline> over(PartId id) {
-        return build.spec().tucks().stream()
-                .filter(t -> t.piece().equals(id.owner()))
-                .flatMap(t -> build.levels().stream()
-                        .filter(l -> l.slab().part().owner().equals(t.under()) && build.isCard(l)))
-                .flatMap(l -> l.slab().footprints().stream())
-                .toList();
-    }
-
-    private static List<Outline> seen(Outline outline, List<Outline> over) {
-        return over.isEmpty() ? List.of(outline) : outline.less(over);
     }
 }

@@ -45,7 +45,7 @@ final class FrontLayers {
     private final Set<SlabId> hung = new HashSet<>();
     private final Map<SlabId, Set<SlabId>> covers = new HashMap<>();
     private final List<Mark> marks = new ArrayList<>();
-    private final Map<Id, List<Outline>> drawn = new HashMap<>();
+    private final Edges edges;
 
     /** One piece's movements at a share of their way instead of at rest. */
     record Pose(Id owner, double share) {}
@@ -53,6 +53,7 @@ final class FrontLayers {
     FrontLayers(Build build, Optional<Pose> pose) {
         this.build = build;
         this.pose = pose;
+        this.edges = new Edges(build);
         Links links = new Links(build);
         Map<Id, Integer> count = new HashMap<>();
         for (Motion motion : build.mechanics().motions()) {
@@ -124,12 +125,11 @@ final class FrontLayers {
         Motion motion = motions.get(level.slab().id());
         List<Mark> areas = new ArrayList<>();
         List<Outline> footprints = level.slab().footprints();
-        List<Outline> over = over(owner);
         for (int i = 0; i < footprints.size(); i++) {
             Outline placed = moved(footprints.get(i), motion);
-            seen(placed, over).forEach(o -> areas.add(new Mark.Area(o, fill, edge, Optional.of(owner))));
+            edges.seen(owner, placed).forEach(o -> areas.add(new Mark.Area(o, fill, edge, Optional.of(owner))));
             if (edge == Meaning.CUT) {
-                areas.addAll(art(level, i, motion, over));
+                areas.addAll(art(level, i, motion));
             }
             if (fill instanceof Fill.Made) {
                 areas.addAll(worked(level, placed));
@@ -140,25 +140,13 @@ final class FrontLayers {
                         .ifPresent(line -> areas.add(Mark.stitches(line)));
             }
         }
-        drawn.computeIfAbsent(owner, k -> new ArrayList<>()).addAll(footprints);
+        edges.draw(owner, footprints);
         if (motion == null) {
             marks.addAll(areas);
         } else {
             marks.add(new Mark.Moving(
                     motion.owner(), movement.getOrDefault(level.slab().id(), 0), areas));
         }
-    }
-
-    /** The edges under which a piece goes, which are drawn already. */
-    private List<Outline> over(Id owner) {
-        return build.spec().tucks().stream()
-                .filter(t -> t.piece().equals(owner))
-                .flatMap(t -> drawn.getOrDefault(t.under(), List.of()).stream())
-                .toList();
-    }
-
-    private static List<Outline> seen(Outline outline, List<Outline> over) {
-        return over.isEmpty() ? List.of(outline) : outline.less(over);
     }
 
     private Outline moved(Outline footprint, @Nullable Motion motion) {
@@ -170,14 +158,14 @@ final class FrontLayers {
     }
 
     /** The picture on one copy of a part. */
-    private List<Mark> art(Level level, int copy, @Nullable Motion motion, List<Outline> over) {
+    private List<Mark> art(Level level, int copy, @Nullable Motion motion) {
         PartId id = level.slab().part();
         Part part = build.part(id).orElseThrow();
         List<Mark> areas = new ArrayList<>();
         build.art(id).filter(a -> copy < part.at().size()).ifPresent(art -> art.tints()
                 .forEach(tint -> tint.areas().stream()
                         .map(area -> moved(area.placed(part.at().get(copy)), motion))
-                        .flatMap(area -> seen(area, over).stream())
+                        .flatMap(area -> edges.seen(part.owner(), area).stream())
                         .forEach(area -> areas.add(new Mark.Area(
                                 area, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner()))))));
         return areas;

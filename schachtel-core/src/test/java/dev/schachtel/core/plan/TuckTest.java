@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
@@ -20,10 +21,12 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Tuck;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Meaning;
+import dev.schachtel.core.drawing.StepView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.Trait;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -107,6 +110,26 @@ class TuckTest {
                 .isEqualTo(level(plan.build(), A).bottom());
         assertThat(steps(plan)).containsExactly("attach motif", "attach motif-2");
         assertThat(drawn(plan.build(), B)).isCloseTo(400, within(0.1));
+    }
+
+    /** A step hides nothing of a piece under an edge that does not lie yet, and does when it lies. */
+    @Test
+    void aStepHidesOnlyWhatIsUnderWhatLies() {
+        TestCards card = with(new double[] {20, 40, 60, 30}, new double[] {30, 65, 20, 20});
+        assertThat(fresh(card.tucked("motif", "motif-2").plan(), A)).isCloseTo(1_800, within(0.1));
+        assertThat(fresh(card.tucked("motif-2", "motif").plan(), B)).isCloseTo(300, within(0.1));
+    }
+
+    /** What the step that lays a piece draws as new, in mm2. */
+    private static double fresh(Plan plan, Id piece) {
+        Step step = plan.assembly().steps().stream()
+                .filter(s -> s.op().owner().equals(piece) && s.op().kind().has(Trait.PLACES))
+                .findFirst()
+                .orElseThrow();
+        return StepView.of(plan.build(), step.op(), plan.assembly().before(step)).marks().stream()
+                .filter(m -> m instanceof Mark.Area a && a.edge() == Meaning.FRESH)
+                .mapToDouble(m -> ((Mark.Area) m).outline().area().squareMillimetres())
+                .sum();
     }
 
     /** A branch over the first and under the second: all lie flat, and each step finds what it needs. */
