@@ -1,17 +1,12 @@
 package dev.schachtel.core.check;
 
-import java.util.Comparator;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
-import dev.schachtel.core.build.Lever;
-import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Pull;
-import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -45,15 +40,8 @@ final class FootingCheck implements Check {
                     .names(piece.slab().name())
                     .measured(side, THINNEST)
                     .at(foam.slab().bounds().centre())
-                    .remedy(flat(build, workshop, owner))
+                    .remedy(Remedies.flat(build, workshop, owner))
                     .watch();
         }
-    }
-
-    private static Optional<Remedy> flat(Build build, Workshop workshop, Id owner) {
-        return workshop.all(Adhesive.class).stream()
-                .min(Comparator.comparing(Adhesive::thickness))
-                .flatMap(glue -> Lever.of(build.spec(), owner, Pull.FIXING).map(lever -> lever.to(glue)))
-                .map(r -> new Remedy(Pull.FLAT, r.to(), r.changes()));
     }
 }

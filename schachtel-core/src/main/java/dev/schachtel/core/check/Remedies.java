@@ -10,6 +10,7 @@ import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -36,6 +37,14 @@ final class Remedies {
                 .filter(f -> f.form() == Foam.Form.TAPE && !f.thickness().isBelow(now.plus(by)))
                 .min(Comparator.comparing(Foam::thickness))
                 .flatMap(foam -> raiseOn(build, foam, owner));
+    }
+
+    /** Holds a piece by the thinnest glue or tape of the stock instead of foam. */
+    static Optional<Remedy> flat(Build build, Workshop workshop, Id owner) {
+        return workshop.all(Adhesive.class).stream()
+                .min(Comparator.comparing(Adhesive::thickness))
+                .flatMap(glue -> Lever.of(build.spec(), owner, Pull.FIXING).map(lever -> lever.to(glue)))
+                .map(r -> new Remedy(Pull.FLAT, r.to(), r.changes()));
     }
 
     /** Takes this foam to hold a piece, if that piece lets the maker choose what holds it. */

@@ -28,14 +28,11 @@ import dev.schachtel.core.shape.Outline;
  * spacer, unless it can bend over the step. Handbook chapter 2; spacers within 0.15 mm do.
  */
 final class SupportCheck implements Check {
-    private static final Length WITHIN = Length.ofMicrometres(150);
     private static final Length ASKED = Length.ofMillimetres(40);
     /** What is asked, and what strips cut to whole half millimetres may lack. */
     private static final Length LONGEST = Length.ofMillimetres(41);
 
     private static final double SOME = 0.1;
-    /** One caliper of card, 0.4, and the glue above and under it. */
-    private static final Length STEP = Length.ofMicrometres(500);
     /** What is narrower needs no spacer. */
     private static final Length NARROW = Length.ofMillimetres(4);
     /** In mm. */
@@ -110,13 +107,13 @@ final class SupportCheck implements Check {
             return;
         }
         Length needed = level.bottom().minus(there.get());
-        if (needed.isAbove(WITHIN) && !bends(over, needed)) {
+        if (needed.isAbove(Spacers.WITHIN) && !bends(over, needed)) {
             List<Length> spacers = Spacers.fewest(needed, stock(workshop));
             String words = spacers.stream().map(s -> Units.thickness(s) + " mm").collect(Collectors.joining(" and "));
             report.on(RuleId.TILTS, level.slab().part().owner())
                     .parts(level.slab().part())
                     .names(level.slab().name(), words.isEmpty() ? "nothing in stock" : words)
-                    .thick(needed, WITHIN)
+                    .thick(needed, Spacers.WITHIN)
                     .at(over.bounds().centre())
                     .watch();
         }
@@ -125,7 +122,7 @@ final class SupportCheck implements Check {
     /** Card gives way over a step of one caliper along 10 mm. */
     private static boolean bends(Outline over, Length step) {
         Box box = over.bounds();
-        return !step.isAbove(STEP) && Math.max(box.width(), box.height()) >= ALONG;
+        return !step.isAbove(Spacers.BENDS) && Math.max(box.width(), box.height()) >= ALONG;
     }
 
     private static List<Length> stock(Workshop workshop) {

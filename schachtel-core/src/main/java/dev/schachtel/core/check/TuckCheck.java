@@ -11,21 +11,24 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Tuck;
+import dev.schachtel.core.material.Spacers;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
 
 /**
  * What is tucked in goes under an edge that reaches it, bends over it and still has enough glue; and no three pieces lie
  * over each other in a ring at one place. Handbook chapter 10, tuck-in and weaving.
  */
 final class TuckCheck implements Check {
-    /** One caliper of card, 0.4, and the glue above and under it. */
-    private static final Length BENDS = Length.ofMicrometres(500);
     /** Round what is tucked in, an edge has no glue. */
     private static final Length NO_GLUE = Length.ofMillimetres(1);
     /** So much of a piece must be glued to hold. */
     private static final double LEAST_GLUED = 0.3;
+
+    /** How far a piece is moved under an edge that it doesn't reach, mm. */
+    private static final double UNDER = 3;
 
     private static final double SOME = 1;
 
@@ -36,7 +39,7 @@ final class TuckCheck implements Check {
             Optional<Level> piece = sheet(build, tuck.piece());
             Optional<Level> edge = sheet(build, tuck.under());
             if (piece.isPresent() && edge.isPresent()) {
-                look(build, tuck, piece.get(), edge.get(), report);
+                look(build, workshop, tuck, report);
                 rings(build, tuck, order, report);
             }
         }
@@ -48,18 +51,24 @@ final class TuckCheck implements Check {
                 .reduce((lower, upper) -> upper);
     }
 
-    private static void look(Build build, Tuck tuck, Level piece, Level edge, Report report) {
+    private static void look(Build build, Workshop workshop, Tuck tuck, Report report) {
+        Level piece = sheet(build, tuck.piece()).orElseThrow();
+        Level edge = sheet(build, tuck.under()).orElseThrow();
         List<Outline> shared = shared(piece, edge);
         Report.Draft apart = draft(RuleId.TUCK_APART, tuck, piece, edge, report);
         if (shared.isEmpty()) {
             Outline.Gap gap = outline(piece).gapTo(outline(edge));
-            apart.measured(gap.length(), Length.ZERO).at(gap.here()).watch();
+            apart.measured(gap.length(), Length.ZERO)
+                    .at(gap.here())
+                    .remedy(Remedies.move(build, tuck.piece(), towards(gap)))
+                    .watch();
             return;
         }
         Length lift = piece.top().minus(edge.bottom());
-        if (lift.isAbove(BENDS)) {
+        if (lift.isAbove(Spacers.BENDS)) {
             draft(RuleId.TUCK_HIGH, tuck, piece, edge, report)
-                    .thick(lift, BENDS)
+                    .thick(lift, Spacers.BENDS)
+                    .remedy(Remedies.flat(build, workshop, tuck.piece()))
                     .mend();
         }
         double all = outline(edge).area().squareMillimetres();
@@ -74,6 +83,15 @@ final class TuckCheck implements Check {
                             (100 * LEAST_GLUED)))
                     .mend();
         }
+    }
+
+    /** Over the gap, and some further under the edge. */
+    private static Point towards(Outline.Gap gap) {
+        double dx = gap.there().x() - gap.here().x();
+        double dy = gap.there().y() - gap.here().y();
+        double length = Math.hypot(dx, dy);
+        double times = length == 0 ? 0 : (length + UNDER) / length;
+        return new Point(dx * times, dy * times);
     }
 
     /** A third piece that lies over the edge and under what goes under that, where all three meet. */

@@ -32,10 +32,6 @@ import dev.schachtel.core.shape.Point;
  * slim, smaller ones. What is narrower than 4 mm takes none, and a flat piece bends over one caliper. Handbook chapter 10.
  */
 final class Propping {
-    private static final Length WITHIN = Length.ofMicrometres(150);
-    /** Card gives way over a step of one caliper, 0.4, and the glue above and under it. */
-    private static final Length BENDS = Length.ofMicrometres(500);
-
     private static final double EACH = 25;
     private static final int MOST = 4;
 
@@ -141,10 +137,10 @@ final class Propping {
     /** Thickest first; none where nothing is needed, or nothing of the stock fits. */
     private List<Length> spacers(Joint lies, Length gap) {
         boolean raised = lies.by() instanceof Foam;
-        if (raised && !gap.minus(lies.thickness()).abs().isAbove(WITHIN)) {
+        if (raised && !gap.minus(lies.thickness()).abs().isAbove(Spacers.WITHIN)) {
             return List.of(lies.thickness());
         }
-        return !gap.isAbove(raised ? WITHIN : BENDS) ? List.of() : Spacers.fewest(gap, heights);
+        return !gap.isAbove(raised ? Spacers.WITHIN : Spacers.BENDS) ? List.of() : Spacers.fewest(gap, heights);
     }
 
     private static void place(

@@ -13,7 +13,11 @@ import dev.schachtel.core.measure.Length;
  * <p>Example: 2.3 from 0.3, 1, 1.5, 2, 3: one 2 and one 0.3.
  */
 public final class Spacers {
-    private static final Length WITHIN = Length.ofMicrometres(150);
+    /** What a height may lack or have too much: foam gives that. */
+    public static final Length WITHIN = Length.ofMicrometres(150);
+    /** Card gives way over a step of so much: one caliper, 0.4, and the glue above and under it. */
+    public static final Length BENDS = Length.ofMicrometres(500);
+
     private static final int MOST = 4;
 
     private Spacers() {}

@@ -13,12 +13,15 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Tuck;
+import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.StepView;
@@ -156,6 +159,23 @@ class TuckTest {
                 : with(new double[] {20, 40, 40, 40}, new double[] {30, 50, 40, 40}, new double[] {25, 45, 40, 40});
         Plan plan = tucked(card, C, A).plan();
         assertThat(plan.findings().of(RuleId.TUCK_CIRCLE).all()).hasSize(found);
+    }
+
+    /** Too high and too far: the remedy is offered, and when it is taken the fault is gone. */
+    @ParameterizedTest
+    @CsvSource({"TUCK_HIGH, 65, foam-tape-2", "TUCK_APART, 80, glue"})
+    void theRemedyMends(RuleId rule, int bottom, String fixing) {
+        TestCards card = with(new double[] {20, 40, 60, 30}, new double[] {30, bottom, 20, 20})
+                .set("motif-2", "fixing", fixing)
+                .tucked("motif-2", "motif");
+        Finding finding = card.plan().findings().of(rule).all().get(0);
+        assertThat(finding.remedies()).isNotEmpty();
+        TestCards mended = card;
+        for (Change change : finding.remedies().get(0).changes()) {
+            mended = mended.set(change.piece().value(), change.component(), change.value());
+        }
+        assertThat(mended.plan().findings().of(rule).isEmpty()).isTrue();
+        assertThat(mended.plan().findings().of(Severity.MEND).isEmpty()).isTrue();
     }
 
     @Test
