@@ -46,11 +46,12 @@ public enum Views {
         return sheet.map(s -> FaceView.of(build, s)).orElseGet(() -> face(build));
     }
 
-    /** Whether a piece has card that is seen from the front. */
+    /** Whether a piece has card that is seen from the front, as the front itself has. */
     public static boolean isSeen(Build build, Id piece) {
-        return build.levels().stream()
-                .filter(l -> l.slab().part().owner().equals(piece))
-                .anyMatch(l -> build.isCard(l) && FrontLayers.before(build, l));
+        return piece.equals(Id.FRONT)
+                || build.levels().stream()
+                        .filter(l -> l.slab().part().owner().equals(piece))
+                        .anyMatch(l -> build.isCard(l) && FrontLayers.before(build, l));
     }
 
     /** What is seen to move from the side: the selected piece's own, else the base's. */

@@ -71,8 +71,7 @@ final class Composition {
     private void free() {
         List<Outline> taken =
                 new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
-        scenery.words().forEach(w -> taken.add(w.outline()));
-        taken.addAll(scenery.free());
+        taken.addAll(scenery.obstacles());
         double share = Rows.uncovered(scenery.face(), taken);
         if (scenery.written()) {
             Severity room = share >= LEAST_TO_WRITE ? Severity.WORKS : Severity.MEND;

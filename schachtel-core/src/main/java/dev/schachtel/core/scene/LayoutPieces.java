@@ -35,8 +35,7 @@ record LayoutPieces(
                 .filter(p -> !p.isGround() && stays(scenery, p))
                 .map(Placed::outline)
                 .toList());
-        scenery.words().forEach(w -> fixed.add(w.outline()));
-        fixed.addAll(scenery.free());
+        fixed.addAll(scenery.obstacles());
         List<Mask> own = moving.stream().map(p -> Mask.of(p.outline().filled())).toList();
         return new LayoutPieces(
                 scenery.face().bounds(),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Depicted;
@@ -50,7 +51,8 @@ public final class Room {
                 .filter(p -> !p.isGround())
                 .forEach(p -> taken.add(p.outline().bounds()));
         scenery.words().forEach(w -> taken.add(w.outline().bounds()));
-        List<Outline> keep = scenery.free();
+        List<Outline> keep = Stream.concat(scenery.others().stream(), scenery.free().stream())
+                .toList();
         Point best = face.centre();
         double most = -Double.MAX_VALUE;
         for (int c = 0; c <= COLUMNS; c++) {

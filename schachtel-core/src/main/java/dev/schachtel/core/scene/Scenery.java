@@ -17,6 +17,7 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.MeantSo;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.drawing.Views;
@@ -41,6 +42,7 @@ import dev.schachtel.core.shape.Point;
  * @param written whether the maker writes on it
  * @param tucked pieces that go under an edge, and those whose edge it is
  * @param free of pieces: windows, and what moving parts pass over
+ * @param others what else lies on it, such as cut-outs, frames and plates
  */
 public record Scenery(
         Id on,
@@ -49,6 +51,7 @@ public record Scenery(
         List<Placed> pieces,
         List<Words> words,
         List<Outline> free,
+        List<Outline> others,
         Set<String> meant,
         Set<Id> tucked,
         boolean written) {
@@ -59,6 +62,7 @@ public record Scenery(
         pieces = List.copyOf(pieces);
         words = List.copyOf(words);
         free = List.copyOf(free);
+        others = List.copyOf(others);
         meant = Set.copyOf(meant);
         tucked = Set.copyOf(tucked);
     }
@@ -123,7 +127,7 @@ public record Scenery(
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, meant, tucked, written);
+        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, written);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -186,7 +190,17 @@ public record Scenery(
         Set<Id> tucked = build.spec().tucks().stream()
                 .flatMap(t -> Stream.of(t.piece(), t.under()))
                 .collect(Collectors.toSet());
-        return new Scenery(on, face, ground, pieces, words, free(build, carrier), meant, tucked, written);
+        return new Scenery(
+                on,
+                face,
+                ground,
+                pieces,
+                words,
+                free(build, carrier),
+                others(build, on, carrier),
+                meant,
+                tucked,
+                written);
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {
@@ -213,6 +227,33 @@ public record Scenery(
 
     private static double scale(Opening shape, Picture picture) {
         return Math.min(Mm.of(shape.width()) / Mm.of(picture.width()), Mm.of(shape.height()) / Mm.of(picture.height()));
+    }
+
+    /** Card on the face that is neither a picture nor words, nor a panel that would be a face of its own. */
+    private static List<Outline> others(Build build, Id on, Level carrier) {
+        return build.levels().stream()
+                .filter(l -> build.isCard(l) && !l.bottom().isBelow(carrier.top()))
+                .filter(l -> {
+                    Id owner = l.slab().part().owner();
+                    boolean layer = build.spec().find(owner, Layer.class).isPresent();
+                    boolean words =
+                            build.letterings().stream().anyMatch(w -> w.owner().equals(owner));
+                    return !layer
+                            && !words
+                            && !owner.equals(Id.BASE)
+                            && build.art(l.slab().part()).isEmpty()
+                            && Views.isSeen(build, owner) == Views.isSeen(build, on);
+                })
+                .flatMap(l -> l.slab().footprints().stream())
+                .filter(carrier.slab().footprints().get(0).filled()::overlaps)
+                .toList();
+    }
+
+    /** All that is not to be covered: words, other things, and what must stay free. */
+    List<Outline> obstacles() {
+        return Stream.of(words.stream().map(Words::outline), others.stream(), free.stream())
+                .flatMap(s -> s)
+                .toList();
     }
 
     /** Openings, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */

@@ -100,8 +100,7 @@ public final class WordRoom {
     private static boolean[][] taken(Scenery scenery, Box face) {
         List<Outline> all = new ArrayList<>(
                 scenery.pieces().stream().map(Scenery.Placed::outline).toList());
-        scenery.words().forEach(w -> all.add(w.outline()));
-        all.addAll(scenery.free());
+        all.addAll(scenery.obstacles());
         boolean[][] taken = new boolean[Math.max(1, (int) face.width())][Math.max(1, (int) face.height())];
         for (Outline outline : all) {
             Box box = outline.bounds();

@@ -678,4 +678,27 @@ class SceneTest {
         assertThat(fact.severity()).isEqualTo(fact.figure() < 0.7 ? Severity.WATCH : Severity.WORKS);
         return fact.figure();
     }
+
+    /** A tag has its base for a face: its words count, nobody writes there, and its trunk is not covered by layouts or words. */
+    @Test
+    void whatElseLiesOnAFaceIsNotCovered() {
+        CardSpec spec = TestCards.whole("luggage-label.json").spec();
+        Scenery label = Scenery.of(Engineering.engineer(spec, TestCards.WORKSHOP), TestCards.WORKSHOP, Id.FRONT)
+                .orElseThrow();
+        assertThat(label.written()).isFalse();
+        assertThat(label.words()).isNotEmpty();
+        assertThat(label.others()).isNotEmpty();
+        assertThat(Sitting.of(label)).extracting(Fact::kind).contains(Fact.Kind.WORDS, Fact.Kind.FREE);
+        for (Layouts.Layout layout : Layouts.of(label, 600, 1)) {
+            Scenery after = Scenery.of(
+                            Engineering.engineer(layout.take(spec), TestCards.WORKSHOP), TestCards.WORKSHOP, Id.FRONT)
+                    .orElseThrow();
+            for (Placed piece : after.pieces()) {
+                assertThat(after.obstacles()).noneMatch(piece.outline()::overlaps);
+            }
+        }
+        Set<Long> trunk = new HashSet<>();
+        label.others().forEach(o -> trunk.addAll(raster(o)));
+        WordRoom.of(label).ifPresent(strip -> assertThat(isFree(strip, trunk)).isTrue());
+    }
 }
