@@ -1,12 +1,16 @@
 package dev.schachtel.core.engineering;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
@@ -49,6 +53,8 @@ final class Propping {
     private final List<Joint> joints;
     private final Map<SlabId, Level> levels = new HashMap<>();
     private final List<Length> heights;
+    /** By ground, all that rests on it. */
+    private final Map<SlabId, Set<SlabId>> carried = new HashMap<>();
 
     Propping(BuildDraft draft, List<Joint> joints) {
         this.draft = draft;
@@ -113,9 +119,24 @@ final class Propping {
     }
 
     private boolean restsOn(SlabId upper, SlabId ground) {
-        return joints.stream()
-                .filter(j -> j.hold() == Joint.Hold.RESTS && j.upper().equals(upper))
-                .anyMatch(j -> j.lower().equals(ground) || restsOn(j.lower(), ground));
+        return carried.computeIfAbsent(ground, this::allOn).contains(upper);
+    }
+
+    private Set<SlabId> allOn(SlabId ground) {
+        Map<SlabId, List<SlabId>> above = new HashMap<>();
+        joints.stream().filter(j -> j.hold() == Joint.Hold.RESTS).forEach(j -> above.computeIfAbsent(
+                        j.lower(), k -> new ArrayList<>())
+                .add(j.upper()));
+        Set<SlabId> all = new HashSet<>();
+        Deque<SlabId> next = new ArrayDeque<>(List.of(ground));
+        while (!next.isEmpty()) {
+            for (SlabId upper : above.getOrDefault(next.poll(), List.of())) {
+                if (all.add(upper)) {
+                    next.add(upper);
+                }
+            }
+        }
+        return all;
     }
 
     private Underside underside(Outline copy, List<Level> below) {

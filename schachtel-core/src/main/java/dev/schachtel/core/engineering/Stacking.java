@@ -2,12 +2,15 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Joint;
@@ -25,6 +28,7 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
 
 /**
  * Pieces on one ground that overlap lie on each other, the one that was added later on top. A flat piece rests on the
@@ -40,6 +44,12 @@ final class Stacking {
     private final Map<SlabId, Box> boxes = new HashMap<>();
     private final Map<PartId, Part> parts;
     private final List<Joint> joints;
+    /** As long as no joint is added. */
+    private final Map<SlabId, Level> levels = new HashMap<>();
+
+    /** By what they hold from below. */
+    private final Map<SlabId, List<Joint>> joined = new HashMap<>();
+
     private final Map<SlabId, List<SlabId>> lowers = new HashMap<>();
     private final Set<SlabId> moving = new HashSet<>();
     private final Set<PartId> walls = new HashSet<>();
@@ -90,8 +100,8 @@ final class Stacking {
     /** The joint by which it lies on its ground; nothing for what is held in another way. */
     private @org.jspecify.annotations.Nullable Joint liesOn(SlabId id) {
         Joint lies = null;
-        for (Joint joint : joints) {
-            if (joint.hold() == Joint.Hold.RESTS && joint.upper().equals(id) && !sameOwner(id, joint.lower())) {
+        for (Joint joint : joined.getOrDefault(id, List.of())) {
+            if (joint.hold() == Joint.Hold.RESTS && !sameOwner(id, joint.lower())) {
                 lies = lies == null ? joint : lies;
             }
         }
@@ -121,43 +131,52 @@ final class Stacking {
         return spec.isTucked(one, other) || spec.isTucked(other, one);
     }
 
+    /** It lies on the highest of what it is laid over, which is looked for from above; what it meets then, it lies on. */
     private void onTop(SlabId id, Joint lies, List<SlabId> earlier) {
-        Map<SlabId, Level> levels = null;
+        List<SlabId> candidates = new ArrayList<>(earlier.stream()
+                .filter(other -> !other.equals(lies.lower())
+                        && boxes.get(id).touches(boxes.get(other))
+                        && !moving.contains(other)
+                        && !sameOwner(id, other)
+                        && !tucked(id, other)
+                        && restsOn(other, lies.lower())
+                        && !restsOn(other, id)
+                        && !joined(id, other))
+                .toList());
         Joint now = lies;
-        for (SlabId other : earlier) {
-            boolean candidate = !other.equals(lies.lower())
-                    && boxes.get(id).touches(boxes.get(other))
-                    && !moving.contains(other)
-                    && !sameOwner(id, other)
-                    && !tucked(id, other)
-                    && restsOn(other, lies.lower())
-                    && !restsOn(other, id)
-                    && !joined(id, other)
-                    && overlap(slabs.get(id), slabs.get(other));
-            if (candidate) {
-                levels = levels == null ? levels() : levels;
-                if (isOver(levels.get(other), levels.get(id))) {
-                    joints.remove(now);
-                    lowers.get(now.upper()).remove(now.lower());
-                    now = new Joint(
-                            id, wrapped.getOrDefault(other, other), Joint.Hold.RESTS, lies.by(), lies.thickness());
-                    add(now);
-                    levels = null;
-                }
-            }
+        Optional<SlabId> under = candidates.isEmpty() ? Optional.empty() : highestUnder(id, candidates);
+        while (under.isPresent()) {
+            candidates.remove(under.get());
+            remove(now);
+            SlabId on = wrapped.getOrDefault(under.get(), under.get());
+            now = new Joint(id, on, Joint.Hold.RESTS, lies.by(), lies.thickness());
+            add(now);
+            under = highestUnder(id, candidates);
         }
     }
 
+    private Optional<SlabId> highestUnder(SlabId id, List<SlabId> candidates) {
+        Map<SlabId, Level> lying = levels();
+        Level piece = lying.get(id);
+        return candidates.stream()
+                .filter(other -> isOver(lying.get(other), piece))
+                .sorted(Comparator.comparing((SlabId other) -> lying.get(other).top())
+                        .reversed())
+                .filter(other -> overlap(slabs.get(id), slabs.get(other)))
+                .findFirst();
+    }
+
     private boolean joined(SlabId a, SlabId b) {
-        return joints.stream()
+        return Stream.concat(joined.getOrDefault(a, List.of()).stream(), joined.getOrDefault(b, List.of()).stream())
                 .anyMatch(j -> j.upper().equals(a) && j.lower().equals(b)
                         || j.upper().equals(b) && j.lower().equals(a));
     }
 
     private Map<SlabId, Level> levels() {
-        Map<SlabId, Level> all = new HashMap<>();
-        new Heights(slabs, joints).solve().forEach(l -> all.put(l.slab().id(), l));
-        return all;
+        if (levels.isEmpty()) {
+            new Heights(slabs, joints).solve().forEach(l -> levels.put(l.slab().id(), l));
+        }
+        return levels;
     }
 
     /** Reaches higher than a piece's foot; of two pieces of a scene the later never slips under the earlier. */
@@ -172,28 +191,35 @@ final class Stacking {
         if (!propped.contains(level.slab().part())) {
             return level.bottom();
         }
-        return joints.stream()
-                .filter(j -> j.upper().equals(level.slab().id()) && j.by() instanceof Foam)
+        return joined.getOrDefault(level.slab().id(), List.of()).stream()
+                .filter(j -> j.by() instanceof Foam)
                 .map(Joint::thickness)
                 .reduce(level.bottom(), Length::minus);
     }
 
     /** Holds enough of it, or lies under its middle. */
     private boolean overlap(Slab upper, Slab lower) {
-        if (!boxes.get(upper.id()).touches(boxes.get(lower.id()))) {
-            return false;
-        }
         for (Outline piece : upper.footprints()) {
-            double share = lower.footprints().stream()
+            Point middle = piece.centroid();
+            List<Outline> near = lower.footprints().stream()
                     .filter(f -> f.bounds().touches(piece.bounds()))
-                    .mapToDouble(f -> f.shared(piece).shareOf(piece.area()))
-                    .sum();
-            boolean middle = lower.footprints().stream().anyMatch(f -> f.holds(piece.centroid()));
-            if (share >= SOME || middle) {
+                    .toList();
+            if (near.stream().anyMatch(f -> f.holds(middle)) || holdsSome(piece, near)) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Copies of one thing don't overlap each other: what two of them hold adds up. */
+    private static boolean holdsSome(Outline piece, List<Outline> near) {
+        if (near.size() == 1) {
+            return piece.isSharedBy(near.get(0), SOME);
+        }
+        return near.stream()
+                        .mapToDouble(f -> f.shared(piece).shareOf(piece.area()))
+                        .sum()
+                >= SOME;
     }
 
     /** Whether something rests on a slab, or on what does. */
@@ -212,8 +238,17 @@ final class Stacking {
         return false;
     }
 
+    private void remove(Joint joint) {
+        levels.clear();
+        joints.remove(joint);
+        joined.get(joint.upper()).remove(joint);
+        lowers.get(joint.upper()).remove(joint.lower());
+    }
+
     private void add(Joint joint) {
+        levels.clear();
         joints.add(joint);
+        joined.computeIfAbsent(joint.upper(), k -> new ArrayList<>()).add(joint);
         if (joint.hold() == Joint.Hold.RESTS) {
             lowers.computeIfAbsent(joint.upper(), k -> new ArrayList<>()).add(joint.lower());
         }
@@ -221,16 +256,16 @@ final class Stacking {
 
     private void hanging(Joint tied) {
         SlabId id = tied.lower();
-        Map<SlabId, Level> levels = levels();
-        Length top = levels.get(tied.upper()).top();
-        for (Level under : levels.values()) {
+        Map<SlabId, Level> lying = levels();
+        Length top = lying.get(tied.upper()).top();
+        Length bottom = lying.get(id).bottom();
+        for (Level under : List.copyOf(lying.values())) {
             SlabId other = under.slab().id();
-            boolean flat = !under.top().isAbove(top.plus(FLAT))
-                    && under.top().isAbove(levels.get(id).bottom());
+            boolean flat = !under.top().isAbove(top.plus(FLAT)) && under.top().isAbove(bottom);
             boolean another =
                     !other.equals(id) && !other.equals(tied.upper()) && !moving.contains(other) && isLoose(other);
             if (flat && another && overlap(slabs.get(id), under.slab())) {
-                joints.add(new Joint(id, other, Joint.Hold.MEETS, tied.by(), Length.ZERO));
+                add(new Joint(id, other, Joint.Hold.MEETS, tied.by(), Length.ZERO));
             }
         }
     }

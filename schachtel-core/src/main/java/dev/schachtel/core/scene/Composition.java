@@ -27,9 +27,11 @@ final class Composition {
 
     private final Scenery scenery;
     private final Box face;
+    private final Measured measured;
     private final List<Fact> facts = new ArrayList<>();
 
-    Composition(Scenery scenery) {
+    Composition(Scenery scenery, Measured measured) {
+        this.measured = measured;
         this.scenery = scenery;
         this.face = scenery.face().bounds();
     }
@@ -72,7 +74,7 @@ final class Composition {
         List<Outline> taken =
                 new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
         taken.addAll(scenery.obstacles());
-        double share = Rows.uncovered(scenery.face(), taken);
+        double share = measured.uncovered(scenery.face(), taken);
         if (scenery.written()) {
             Severity room = share >= LEAST_TO_WRITE ? Severity.WORKS : Severity.MEND;
             facts.add(Fact.whole(Kind.TO_WRITE, room, share, face.centre()));

@@ -105,6 +105,11 @@ public record Fact(
         return severity == Severity.WATCH;
     }
 
+    /** Says the same of the same pieces, with whatever figure. */
+    boolean isSame(Fact other) {
+        return kind == other.kind && pieces.equals(other.pieces);
+    }
+
     /** The same named again after the card was drawn anew. */
     public String key() {
         return kind + pieces.stream().map(i -> ":" + i).reduce("", String::concat);

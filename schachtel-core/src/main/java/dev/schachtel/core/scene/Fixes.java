@@ -3,6 +3,8 @@ package dev.schachtel.core.scene;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -34,11 +36,29 @@ final class Fixes {
         return all;
     }
 
-    /** To where it has most room. */
+    /** To where it has most room, which is looked for when it is asked for: most remedies are never looked at. */
     static Fix toRoom(Scenery scenery, Placed p) {
-        Point at = Room.of(scenery.without(p), p.picture(), p.scale());
-        Point now = p.outline().bounds().centre();
-        return move(p, at.x() - now.x(), at.y() - now.y());
+        Supplier<Point> by = once(() -> {
+            Point at = Room.of(scenery.without(p), p.picture(), p.scale());
+            Point now = p.outline().bounds().centre();
+            return new Point(at.x() - now.x(), at.y() - now.y());
+        });
+        return new Fix(
+                Fix.Way.MOVE,
+                s -> s.with(p.moved(by.get().x(), by.get().y())),
+                spec -> moved(spec, p.id(), by.get().x(), by.get().y()));
+    }
+
+    private static <T> Supplier<T> once(Supplier<T> work) {
+        AtomicReference<T> found = new AtomicReference<>();
+        return () -> {
+            T known = found.get();
+            if (known == null) {
+                known = work.get();
+                found.set(known);
+            }
+            return known;
+        };
     }
 
     static Fix mirror(Placed p) {
@@ -74,13 +94,16 @@ final class Fixes {
 
     /** One more of the same, where there is most room. */
     static Fix another(Scenery scenery, Placed like) {
-        Point at = Room.of(scenery, like.picture(), like.scale());
+        Supplier<Point> at = once(() -> Room.of(scenery, like.picture(), like.scale()));
         Point now = like.outline().bounds().centre();
-        Room.Put put = new Room.Put(at, like.scale(), like.piece().card());
         return new Fix(
                 Fix.Way.ADD,
-                s -> s.plus(like.moved(at.x() - now.x(), at.y() - now.y())),
-                spec -> Room.placed(spec, scenery.on(), like.picture(), put));
+                s -> s.plus(like.moved(at.get().x() - now.x(), at.get().y() - now.y())),
+                spec -> Room.placed(
+                        spec,
+                        scenery.on(),
+                        like.picture(),
+                        new Room.Put(at.get(), like.scale(), like.piece().card())));
     }
 
     static Fix remove(Placed p) {

@@ -2,6 +2,7 @@ package dev.schachtel.core.scene;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
@@ -13,14 +14,19 @@ final class Ground {
     private final List<Profile> pieces;
 
     Ground(Scenery scenery) {
+        this(scenery, Profile::of);
+    }
+
+    /** With profiles that may be known already. */
+    Ground(Scenery scenery, Function<Outline, Profile> profiles) {
         pieces = scenery.pieces().stream()
                 .filter(Scenery.Placed::isGround)
-                .map(p -> Profile.of(p.outline()))
+                .map(p -> profiles.apply(p.outline()))
                 .toList();
     }
 
     /** The upper edge of one piece from the left; not a number where it has none. */
-    private record Profile(Box box, double[] tops) {
+    record Profile(Box box, double[] tops) {
         static Profile of(Outline piece) {
             Box box = piece.bounds();
             List<Point> line = piece.outer().flattened();

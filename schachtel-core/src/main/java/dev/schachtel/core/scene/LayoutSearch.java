@@ -243,6 +243,6 @@ final class LayoutSearch {
     }
 
     private static boolean clear(Outline a, Outline b) {
-        return !a.bounds().grown(Sitting.NEAR).touches(b.bounds()) || Sitting.between(a, b) >= Sitting.NEAR;
+        return !a.bounds().grown(Sitting.NEAR).touches(b.bounds()) || Measured.apart(a, b) >= Sitting.NEAR;
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.material.MaterialId;
@@ -16,8 +17,6 @@ import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.scene.Fact.Kind;
 import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
-import dev.schachtel.core.shape.Mm;
-import dev.schachtel.core.shape.Outline;
 
 /** How a scene sits: facts with their figures and remedies, the worst first. Advice, but for words and what must stay free. */
 public final class Sitting {
@@ -39,15 +38,17 @@ public final class Sitting {
     /** A look takes as long as there are pairs of pieces: so many looks for one piece. */
     private static final int LOOKS = 6_000;
 
-    private static final int LEAST_LOOKS = 4;
+    private static final int LEAST_LOOKS = 8;
     private static final int OF_A_PIECE = 10;
 
     private final Scenery scenery;
     private final Box face;
+    private final Measured measured;
     private final List<Fact> facts = new ArrayList<>();
 
-    private Sitting(Scenery scenery) {
+    private Sitting(Scenery scenery, Measured measured) {
         this.scenery = scenery;
+        this.measured = measured;
         this.face = scenery.face().bounds();
     }
 
@@ -57,46 +58,50 @@ public final class Sitting {
      * facts first: what is left without a remedy gets one when others are mended.
      */
     public static List<Fact> of(Scenery scenery) {
-        List<Fact> found = found(scenery);
+        Measured measured = new Measured();
+        List<Fact> found = found(scenery, measured);
         AtomicInteger looks = new AtomicInteger(Math.max(
                 LEAST_LOOKS,
                 LOOKS / Math.max(1, scenery.pieces().size() * scenery.pieces().size())));
+        int before = trouble(found);
         return found.stream()
                 .sorted(Comparator.comparing(Fact::severity))
-                .map(f -> f.with(helping(f, found, scenery, looks)))
+                .map(f -> f.with(helping(
+                        f,
+                        fix -> looks.getAndDecrement() > 0
+                                && helps(f, before, found(fix.scene().apply(scenery), measured)))))
                 .map(f -> f.canBeMeant() && scenery.meant().contains(f.key()) ? f.meant() : f)
                 .sorted(Comparator.comparing(Fact::severity))
                 .toList();
     }
 
     /** The facts with all that could help. */
-    private static List<Fact> found(Scenery scenery) {
+    private static List<Fact> found(Scenery scenery, Measured measured) {
         if (scenery.pieces().isEmpty()) {
             return List.of();
         }
-        Sitting sitting = new Sitting(scenery);
+        Sitting sitting = new Sitting(scenery, measured);
         sitting.each();
         sitting.pairs();
         sitting.repeats();
         sitting.words();
-        sitting.facts.addAll(new Composition(scenery).facts());
+        sitting.facts.addAll(new Composition(scenery, measured).facts());
         return sitting.facts;
     }
 
-    /** Of each way the first that helps, as long as there are looks left. */
-    private static List<Fix> helping(Fact fact, List<Fact> before, Scenery scenery, AtomicInteger looks) {
+    /** Of each way the first that helps. */
+    private static List<Fix> helping(Fact fact, Predicate<Fix> helps) {
         Map<Fix.Way, Fix> some = new EnumMap<>(Fix.Way.class);
         for (Fix fix : fact.fixes()) {
-            if (!some.containsKey(fix.way()) && looks.getAndDecrement() > 0) {
-                List<Fact> after = found(fix.scene().apply(scenery));
-                boolean gone =
-                        after.stream().noneMatch(f -> f.isTrouble() && f.key().equals(fact.key()));
-                if (gone && trouble(after) < trouble(before)) {
-                    some.put(fix.way(), fix);
-                }
+            if (!some.containsKey(fix.way()) && helps.test(fix)) {
+                some.put(fix.way(), fix);
             }
         }
         return List.copyOf(some.values());
+    }
+
+    private static boolean helps(Fact fact, int before, List<Fact> after) {
+        return trouble(after) < before && after.stream().noneMatch(f -> f.isTrouble() && f.isSame(fact));
     }
 
     private static int trouble(List<Fact> facts) {
@@ -112,7 +117,7 @@ public final class Sitting {
     }
 
     private void each() {
-        Ground ground = new Ground(scenery);
+        Ground ground = measured.ground(scenery);
         int onGround = 0;
         for (int i = 0; i < scenery.pieces().size(); i++) {
             Placed p = scenery.pieces().get(i);
@@ -175,7 +180,7 @@ public final class Sitting {
 
     private void keepClear(Placed p) {
         double shared = scenery.free().stream()
-                .mapToDouble(f -> f.shared(p.outline()).squareMillimetres())
+                .mapToDouble(f -> measured.shared(f, p.outline()))
                 .sum();
         if (shared > 0.5 && !p.isGround()) {
             facts.add(Fact.of(Kind.KEEP_CLEAR, Severity.MEND, List.of(p), shared, List.of(Fixes.toRoom(scenery, p))));
@@ -183,8 +188,8 @@ public final class Sitting {
     }
 
     private void seen(Placed p, List<Placed> above) {
-        double share =
-                Rows.uncovered(p.outline(), above.stream().map(Placed::outline).toList());
+        double share = measured.uncovered(
+                p.outline(), above.stream().map(Placed::outline).toList());
         if (share < LEAST_SEEN && !p.isGround()) {
             facts.add(Fact.of(
                     Kind.SEEN, Severity.WATCH, List.of(p), share, List.of(Fixes.forward(p), Fixes.toRoom(scenery, p))));
@@ -210,25 +215,13 @@ public final class Sitting {
         if (joined || !a.outline().bounds().grown(NEAR).touches(b.outline().bounds())) {
             return;
         }
-        double between = between(a.outline(), b.outline());
+        double between = measured.between(a.outline(), b.outline());
         if (between < NEAR && between > -LITTLE) {
             List<Fix> some = new ArrayList<>(Fixes.aside(b, NEAR + 0.2 - between));
             some.addAll(Fixes.aside(a, NEAR + 0.2 - between));
             some.add(Fixes.toRoom(scenery, b));
             facts.add(Fact.of(Kind.KISSING, Severity.WATCH, List.of(b, a), between, some));
         }
-    }
-
-    /** How far two outlines are apart, mm; less than 0 by how much they overlap: the narrower side of what they share. */
-    static double between(Outline a, Outline b) {
-        if (!a.overlaps(b)) {
-            return Mm.of(a.gapTo(b).length());
-        }
-        Box x = a.bounds();
-        Box y = b.bounds();
-        double wide = Math.min(x.right(), y.right()) - Math.max(x.left(), y.left());
-        double high = Math.min(x.top(), y.top()) - Math.max(x.bottom(), y.bottom());
-        return -Math.min(wide, high);
     }
 
     /** Of two that stand, the one whose foot is lower is nearer. */
@@ -270,7 +263,7 @@ public final class Sitting {
             double nearest = Double.MAX_VALUE;
             for (Placed p : scenery.pieces()) {
                 boolean beside = !p.isGround() && !p.outline().bounds().holds(strip);
-                double apart = beside ? Math.max(0, between(p.outline(), words.outline())) : Double.MAX_VALUE;
+                double apart = beside ? Math.max(0, measured.between(p.outline(), words.outline())) : Double.MAX_VALUE;
                 nearest = Math.min(nearest, apart);
                 if (apart < asked) {
                     boolean hides = p.above() > words.above() + LEVEL;

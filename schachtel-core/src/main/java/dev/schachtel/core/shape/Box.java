@@ -31,6 +31,13 @@ public record Box(double left, double bottom, double right, double top) {
                 Math.min(left, o.left), Math.min(bottom, o.bottom), Math.max(right, o.right), Math.max(top, o.top));
     }
 
+    /** The area of what both cover, mm2; 0 if they lie apart. */
+    public double shared(Box o) {
+        double wide = Math.min(right, o.right) - Math.max(left, o.left);
+        double high = Math.min(top, o.top) - Math.max(bottom, o.bottom);
+        return Math.max(0, wide) * Math.max(0, high);
+    }
+
     /** Whether the two share a point. */
     public boolean touches(Box o) {
         return left <= o.right && o.left <= right && bottom <= o.top && o.bottom <= top;

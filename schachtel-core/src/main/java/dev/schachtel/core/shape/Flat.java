@@ -12,6 +12,8 @@ final class Flat {
     private volatile @Nullable PreparedGeometry prepared;
     private volatile @Nullable PreparedGeometry roomy;
 
+    private volatile @Nullable LevelLines levelLines;
+
     Flat(Outline outline) {
         this.outline = outline;
     }
@@ -22,6 +24,15 @@ final class Flat {
         if (known == null) {
             known = Geo.flatten(outline);
             polygon = known;
+        }
+        return known;
+    }
+
+    LevelLines levelLines() {
+        LevelLines known = levelLines;
+        if (known == null) {
+            known = LevelLines.of(outline);
+            levelLines = known;
         }
         return known;
     }

@@ -328,31 +328,6 @@ final class Geo {
         return Ring.polygon(points);
     }
 
-    static List<Outline.Span> across(Outline outline, double y) {
-        List<Double> crossings = new ArrayList<>();
-        crossings(outline.outer().flattened(), y, crossings);
-        outline.holes().forEach(h -> crossings(h.flattened(), y, crossings));
-        crossings.sort(Comparator.naturalOrder());
-        List<Outline.Span> spans = new ArrayList<>();
-        for (int i = 0; i + 1 < crossings.size(); i += 2) {
-            if (crossings.get(i + 1) - crossings.get(i) > Ring.CHORD_ERROR) {
-                spans.add(new Outline.Span(crossings.get(i), crossings.get(i + 1)));
-            }
-        }
-        return spans;
-    }
-
-    /** Where a level line meets a closed line; an end on it counts for the edge above it only. */
-    private static void crossings(List<Point> line, double y, List<Double> found) {
-        for (int i = 0; i < line.size(); i++) {
-            Point a = line.get(i);
-            Point b = line.get(i + 1 < line.size() ? i + 1 : 0);
-            if (a.y() <= y != b.y() <= y) {
-                found.add(a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x()));
-            }
-        }
-    }
-
     private static Point point(Coordinate c) {
         return new Point(c.x, c.y);
     }

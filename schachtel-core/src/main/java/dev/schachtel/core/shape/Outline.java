@@ -310,6 +310,17 @@ public final class Outline {
         return new Area(Meeting.shared(this, other));
     }
 
+    /** Whether the other covers at least that share of this one's area, from 0 to 1. */
+    public boolean isSharedBy(Outline other, double share) {
+        if (bounds().shared(other.bounds()) < share * area().squareMillimetres()) {
+            return false;
+        }
+        double rough = flat.levelLines().share(other.flat.levelLines());
+        return Math.abs(rough - share) > LevelLines.ROUGH
+                ? rough > share
+                : shared(other).shareOf(area()) >= share;
+    }
+
     /** Whether the boxes round the two are at most this far apart: a quick test before an exact one. */
     public boolean isWithin(Outline other, Length distance) {
         return Geo.polygon(this)
@@ -371,7 +382,7 @@ public final class Outline {
 
     /** Where a level line at height y runs through this shape: x from and to, left to right. */
     public List<Span> across(double y) {
-        return Geo.across(this, y);
+        return flat.levelLines().across(y);
     }
 
     /** Width and height. */
