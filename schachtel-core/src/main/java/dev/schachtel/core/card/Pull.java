@@ -23,6 +23,10 @@ public enum Pull {
     FLAT,
     ADHESIVE,
     REVEAL,
+    /** How far a shadow under letters shows. */
+    SHADOW,
+    /** The letters of words. */
+    LETTERS,
     /** How much a retainer or stop is wider than its opening, on each side. */
     HOLD,
     /** The diameter of what holds. */

@@ -53,7 +53,7 @@ final class ColourCheck implements Check {
             pairs.stream().min(Comparator.comparingDouble(Pair::difference)).ifPresent(p -> p.say(report)
                     .works());
         }
-        build.letterings().forEach(l -> l.ink().ifPresent(ink -> text(l, ink, build, report)));
+        build.letterings().forEach(l -> l.inks().forEach(ink -> text(l, ink, build, report)));
     }
 
     /** Sheets of card and the boxes round them, which are asked for again and again. */

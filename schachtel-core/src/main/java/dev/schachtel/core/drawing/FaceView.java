@@ -14,7 +14,6 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /** One sheet with the pieces of its scene, in the order of their height. */
@@ -88,10 +87,6 @@ final class FaceView {
                 .forEach(a -> marks.add(
                         new Mark.Area(a, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner())))))));
         edges.draw(part.owner(), level.slab().footprints());
-        Box box = level.slab().bounds();
-        build.letterings().stream()
-                .filter(words -> words.on().equals(id))
-                .forEach(words -> marks.add(new Mark.Caption(
-                        box.centre(), box.width(), box.height(), Words.of(words.text()), words.owner())));
+        marks.addAll(Printed.on(build, part, level));
     }
 }

@@ -30,7 +30,6 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Poses;
-import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /**
@@ -101,7 +100,7 @@ final class FrontLayers {
             if (fixed && hidden.stream().anyMatch(h -> under.contains(h.slab().id()))) {
                 flush(hidden);
             }
-            words(part, level);
+            marks.addAll(Printed.on(build, part, level));
         }
         flush(hidden);
         slits();
@@ -202,16 +201,6 @@ final class FrontLayers {
                 marks.add(new Mark.Area(piece, plain, Meaning.EDGE, Optional.of(chamber.owner())));
             }
         }
-    }
-
-    private void words(Part part, Level level) {
-        build.letterings().stream()
-                .filter(words -> words.on().equals(part.id()))
-                .forEach(words -> {
-                    Box box = level.slab().bounds();
-                    marks.add(new Mark.Caption(
-                            box.centre(), box.width(), box.height(), Words.of(words.text()), words.owner()));
-                });
     }
 
     private void hinge(Part part, Slit slit) {

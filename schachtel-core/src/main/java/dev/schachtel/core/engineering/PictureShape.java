@@ -1,8 +1,6 @@
 package dev.schachtel.core.engineering;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.RuleId;
@@ -13,6 +11,7 @@ import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.patience.Lately;
 import dev.schachtel.core.shape.Figures;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -20,23 +19,13 @@ import dev.schachtel.core.shape.Outline;
 /** A picture of the box as large as fits into some size, about its middle: what is cut out and the coloured areas on it. */
 record PictureShape(Outline outline, List<Art.Tint> tints) {
     private static final int KEPT = 400;
-    private static final Map<Key, PictureShape> KNOWN = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, PictureShape> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Lately<Key, PictureShape> KNOWN = new Lately<>(KEPT);
 
     private record Key(Picture picture, Length width, Length height) {}
 
     /** Reading a picture takes longer than all else about it, so that those that were read lately are kept. */
     static PictureShape of(Picture picture, Length width, Length height) {
-        Key key = new Key(picture, width, height);
-        synchronized (KNOWN) {
-            return KNOWN.computeIfAbsent(key, PictureShape::read);
-        }
+        return KNOWN.get(new Key(picture, width, height), PictureShape::read);
     }
 
     /** Notes every picture that a piece takes from the box and that is not there. */

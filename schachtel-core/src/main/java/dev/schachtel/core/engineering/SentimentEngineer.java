@@ -1,25 +1,28 @@
 package dev.schachtel.core.engineering;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
-import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Sentiment;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Placement;
 
 /** A strip on shadow layers, each larger than the one above by the reveal on every side. */
@@ -32,79 +35,119 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
 
     @Override
     public void engineer(Sentiment strip, BuildDraft draft) {
-        draft.ground(strip.on(), new Source(strip.id(), "on")).ifPresent(ground -> lay(strip, ground, draft));
+        draft.ground(strip.on(), new Source(strip.id(), "on")).ifPresent(new Laying(strip, draft)::on);
     }
 
-    private void lay(Sentiment strip, Ground ground, BuildDraft draft) {
-        Materials stuff = new Materials(draft);
-        Material fixing = stuff.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
-        Cardstock shadow = stuff.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
-        SlabId under = ground.slab();
-        Material by = fixing;
-        for (int i = strip.shadows(); i >= 1; i--) {
-            String which = strip.shadows() == 1 ? "shadow" : "shadow-" + i;
-            under = sheet(strip, draft, new PartId(strip.id(), which), i, shadow);
-            if (i == strip.shadows()) {
-                Raised.lay(draft, new PartId(strip.id(), which), ground, by);
-            } else {
-                draft.lay(under, above(strip, i), by);
+    /** One strip on its way to the ground. */
+    private static final class Laying {
+        private final Sentiment strip;
+        private final LetteredStrip shape;
+        private final BuildDraft draft;
+
+        Laying(Sentiment strip, BuildDraft draft) {
+            this.strip = strip;
+            this.shape = LetteredStrip.of(strip);
+            this.draft = draft;
+        }
+
+        void on(Ground ground) {
+            judge();
+            Materials stuff = new Materials(draft);
+            Material fixing = stuff.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
+            Cardstock shadow = stuff.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
+            SlabId under = ground.slab();
+            Material by = fixing;
+            for (int i = strip.shadows(); i >= 1; i--) {
+                String which = strip.shadows() == 1 ? "shadow" : "shadow-" + i;
+                under = sheet(new PartId(strip.id(), which), i, shadow);
+                if (i == strip.shadows()) {
+                    Raised.lay(draft, new PartId(strip.id(), which), ground, by);
+                } else {
+                    draft.lay(under, above(i), by);
+                }
+                by = glue(fixing);
             }
-            by = glue(draft, fixing);
+            Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
+            PartId words = new PartId(strip.id(), "strip");
+            SlabId top = sheet(words, 0, card);
+            if (!strip.text().isBlank()) {
+                draft.letter(lettering(words));
+            }
+            if (strip.shadows() == 0) {
+                Raised.lay(draft, words, ground, by);
+            } else {
+                draft.lay(top, under, by);
+            }
+            derive();
         }
-        Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
-        PartId words = new PartId(strip.id(), "strip");
-        SlabId top = sheet(strip, draft, words, 0, card);
-        if (!strip.text().isBlank()) {
-            draft.letter(new Lettering(strip.id(), words, strip.text(), Optional.of(strip.ink())));
+
+        private Lettering lettering(PartId words) {
+            List<Colour> inks = new ArrayList<>(List.of(strip.ink()));
+            inks.addAll(strip.inks().further());
+            return new Lettering(
+                    strip.id(), words, strip.text(), inks, shape.line().xHeight(), shape.letters(inks));
         }
-        if (strip.shadows() == 0) {
-            Raised.lay(draft, words, ground, by);
-        } else {
-            draft.lay(top, under, by);
+
+        private void judge() {
+            Letters.judge(shape.line(), new Source(strip.id(), "letters"), strip.text(), draft);
+            if (shape.isBentLess(strip.course())) {
+                Source radius = new Source(strip.id(), "course.radius");
+                Length needed = Mm.length(Math.abs(shape.band().radius()));
+                draft.fault(Fault.mend(RuleId.WORDS_BENT, radius, strip.text(), Amount.of(needed), Amount.of(needed))
+                        .remedy(draft.lever(radius).map(l -> l.to(needed))));
+            }
         }
-        for (int i = 1; i <= strip.shadows(); i++) {
-            derive(strip, draft, i);
+
+        /** Layers of one strip lie flat on each other; only the lowest is held by what the maker chose. */
+        private Material glue(Material otherwise) {
+            return draft.workshop()
+                    .find(new MaterialId("glue"), Adhesive.class)
+                    .map(Material.class::cast)
+                    .orElse(otherwise);
         }
-    }
 
-    /** Layers of one strip lie flat on each other; only the lowest is held by what the maker chose. */
-    private static Material glue(BuildDraft draft, Material otherwise) {
-        return draft.workshop()
-                .find(new MaterialId("glue"), Adhesive.class)
-                .map(Material.class::cast)
-                .orElse(otherwise);
-    }
+        private SlabId above(int i) {
+            return SlabId.of(new PartId(strip.id(), "shadow-" + (i + 1)));
+        }
 
-    private static SlabId above(Sentiment strip, int i) {
-        return SlabId.of(new PartId(strip.id(), "shadow-" + (i + 1)));
-    }
+        private SlabId sheet(PartId id, int step, Cardstock card) {
+            Length border = strip.shadowReveal().times(step);
+            String words = strip.text().isBlank() ? "Strip" : "Strip “" + strip.text() + "”";
+            String name = step == 0 ? words : strip.text().isBlank() ? "Shadow" : "Shadow of “" + strip.text() + "”";
+            Part part = Part.of(id, name, card, shape.form(border), shape.outline(border))
+                    .at(Placement.at(strip.across(), strip.up()));
+            draft.part(shape.isStraight() ? part : part.cutBy(CutMethod.SCISSORS));
+            return SlabId.of(id);
+        }
 
-    private static SlabId sheet(Sentiment strip, BuildDraft draft, PartId id, int step, Cardstock card) {
-        Length border = strip.shadowReveal().times(2L * step);
-        Length w = strip.width().plus(border);
-        Length h = strip.height().plus(border);
-        Placement at = Placement.at(strip.across().minus(w.half()), strip.up().minus(h.half()));
-        String words = strip.text().isBlank() ? "Strip" : "Strip “" + strip.text() + "”";
-        String name = step == 0 ? words : strip.text().isBlank() ? "Shadow" : "Shadow of “" + strip.text() + "”";
-        draft.part(Part.of(id, name, card, Form.rectangle(w, h), Outline.sheet(w, h))
-                .at(at));
-        return SlabId.of(id);
-    }
-
-    private static void derive(Sentiment strip, BuildDraft draft, int step) {
-        Length border = strip.shadowReveal().times(2L * step);
-        draft.derive(new Derivation(
-                strip.id(),
-                strip.shadows() == 1 ? "Shadow" : "Shadow " + step,
-                Amount.of(strip.width().plus(border), strip.height().plus(border)),
-                "",
-                List.of(
-                        new Derivation.Term(
-                                1, "strip", Amount.of(strip.width(), strip.height()), new Source(strip.id(), "*")),
-                        new Derivation.Term(
-                                2 * step,
-                                "shows",
-                                Amount.of(strip.shadowReveal()),
-                                new Source(strip.id(), "shadowReveal")))));
+        private void derive() {
+            Ledger ledger = new Ledger(draft, strip.id());
+            Amount size = Amount.of(
+                    Mm.length(shape.band().wide()), Mm.length(shape.band().high()));
+            if (!strip.xHeight().isZero()) {
+                ledger.formula(
+                        "Strip, as its words need",
+                        size,
+                        "3 mm all round words with small letters {0} high",
+                        ledger.term("", strip.xHeight(), "xHeight"));
+            }
+            for (int step = 1; step <= strip.shadows(); step++) {
+                Length border = strip.shadowReveal().times(2L * step);
+                draft.derive(new Derivation(
+                        strip.id(),
+                        strip.shadows() == 1 ? "Shadow" : "Shadow " + step,
+                        Amount.of(
+                                Mm.length(shape.band().wide()).plus(border),
+                                Mm.length(shape.band().high()).plus(border)),
+                        "",
+                        List.of(
+                                new Derivation.Term(1, "strip", size, new Source(strip.id(), "*")),
+                                new Derivation.Term(
+                                        2 * step,
+                                        "shows",
+                                        Amount.of(strip.shadowReveal()),
+                                        new Source(strip.id(), "shadowReveal")))));
+            }
+        }
     }
 }

@@ -56,7 +56,9 @@ public final class CardSchema {
         }
         for (RecordType.Component component : RecordType.of(type).components()) {
             properties.set(component.name(), property(component));
-            if (!component.hasDefault() || !Scalars.isScalar(component.content()) && !component.isList()) {
+            boolean left = component.hasDefault() && (Scalars.isScalar(component.content()) || component.isList())
+                    || component.plainKind().isPresent();
+            if (!left) {
                 required.add(component.name());
             }
         }

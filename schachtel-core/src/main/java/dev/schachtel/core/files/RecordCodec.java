@@ -103,7 +103,10 @@ public final class RecordCodec {
         } else if (component.hasDefault() && Scalars.isScalar(component.content())) {
             return Scalars.read(component, component.asked().initial(), units, path);
         }
-        throw new RefusedException(path, "is missing");
+        return component
+                .plainKind()
+                .map(kind -> RecordType.of(kind).make(List.of(), path))
+                .orElseThrow(() -> new RefusedException(path, "is missing"));
     }
 
     private List<Object> list(JsonNode node, RecordType.Component component, String path) {

@@ -18,6 +18,17 @@ public record Colour(int rgb) {
         return new Colour(Integer.parseInt(hex.substring(1), 16));
     }
 
+    /** So much of the way to another, from 0 to 1, by the figures of the screen. */
+    public Colour mixed(Colour other, double share) {
+        int mixed = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            double from = rgb >> shift & 255;
+            double to = other.rgb >> shift & 255;
+            mixed |= (int) Math.round(from + (to - from) * share) << shift;
+        }
+        return new Colour(mixed);
+    }
+
     public String hex() {
         return String.format("#%06x", rgb);
     }

@@ -135,6 +135,15 @@ public final class RecordType {
             return content.isSealed() && !isList();
         }
 
+        /** One of a family whose usual kind asks for nothing further: what a file means that leaves it out. */
+        public Optional<Class<?>> plainKind() {
+            return isFamily() && hasDefault()
+                    ? kind(content(), asked.initial())
+                            .filter(k -> RecordType.of(k).components().isEmpty())
+                            .map(k -> (Class<?>) k)
+                    : Optional.empty();
+        }
+
         /** Has a value of its own when a file leaves it out. */
         public boolean hasDefault() {
             return isList()

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
@@ -67,8 +68,15 @@ public record Scenery(
         tucked = Set.copyOf(tucked);
     }
 
-    /** Something to read: its strip, and how far its top stands out from the face, in mm. */
-    public record Words(Outline outline, double above) {}
+    /**
+     * Something to read, in mm.
+     *
+     * @param outline its strip
+     * @param letters the box that they take of it
+     * @param xHeight how high small letters are
+     * @param above how far its top stands out from the face
+     */
+    public record Words(Outline outline, Outline letters, double xHeight, double above) {}
 
     /**
      * A picture where it lies.
@@ -175,11 +183,8 @@ public record Scenery(
                 .filter(p -> p.piece().on().equals(on))
                 .ifPresent(pieces::add));
         List<Words> words = build.letterings().stream()
-                .filter(w -> w.ink().isPresent() && Views.isSeen(build, w.owner()) == Views.isSeen(build, on))
-                .flatMap(
-                        w -> build.levels().stream().filter(l -> l.slab().part().equals(w.on())))
-                .flatMap(l -> l.slab().footprints().stream()
-                        .map(f -> new Words(f, Mm.of(l.top().minus(carrier.top())))))
+                .filter(w -> w.isInked() && Views.isSeen(build, w.owner()) == Views.isSeen(build, on))
+                .flatMap(w -> words(build, w, carrier))
                 .filter(w -> face.overlaps(w.outline()))
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
@@ -201,6 +206,19 @@ public record Scenery(
                 meant,
                 tucked,
                 written);
+    }
+
+    private static Stream<Words> words(Build build, Lettering words, Level carrier) {
+        return build.levels().stream()
+                .filter(l -> l.slab().part().equals(words.on()))
+                .flatMap(l -> l.slab().footprints().stream().map(strip -> {
+                    Outline letters = build.part(words.on())
+                            .flatMap(words::extent)
+                            .map(Outline::of)
+                            .orElse(strip);
+                    return new Words(
+                            strip, letters, words.xHeight(), Mm.of(l.top().minus(carrier.top())));
+                }));
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {

@@ -29,8 +29,6 @@ public final class Sitting {
 
     private static final double LEAST_SEEN = 30;
     private static final double NEAR_EDGE = 0.25;
-    /** Words have so much of their strip's height free round them: their x-height. */
-    private static final double X_HEIGHT = 0.45;
     /** Tops nearer than this are level, mm. */
     private static final double LEVEL = 0.05;
 
@@ -255,15 +253,20 @@ public final class Sitting {
                 });
     }
 
+    /** How far a piece keeps from the letters, mm; 0 for one that lies on their strip. */
+    private double clear(Placed p, Scenery.Words words) {
+        return p.outline().overlaps(words.outline()) ? 0 : Math.max(0, measured.between(p.outline(), words.letters()));
+    }
+
     /** What is higher than the words and comes too near hides them; what is lower only crowds them. */
     private void words() {
         for (Scenery.Words words : scenery.words()) {
             Box strip = words.outline().bounds();
-            double asked = X_HEIGHT * strip.height();
+            double asked = words.xHeight();
             double nearest = Double.MAX_VALUE;
             for (Placed p : scenery.pieces()) {
                 boolean beside = !p.isGround() && !p.outline().bounds().holds(strip);
-                double apart = beside ? Math.max(0, measured.between(p.outline(), words.outline())) : Double.MAX_VALUE;
+                double apart = beside ? clear(p, words) : Double.MAX_VALUE;
                 nearest = Math.min(nearest, apart);
                 if (apart < asked) {
                     boolean hides = p.above() > words.above() + LEVEL;

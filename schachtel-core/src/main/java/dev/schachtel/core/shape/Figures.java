@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 
 /** Path data of several closed lines: those inside others are holes. One unit a millimetre, y down, as SVG has it. */
 public final class Figures {
@@ -44,6 +45,23 @@ public final class Figures {
                 loops.add(new Loop(up, Math.abs(area)));
             }
         });
+        return outlines(loops);
+    }
+
+    /** The outlines of a shape whose y runs up, in mm; bows become chords that are off by a hundredth of a millimetre at most. */
+    public static List<Outline> outlines(Shape shape) {
+        List<Loop> loops = new ArrayList<>();
+        each(shape, line -> {
+            List<Point> some = distinct(line);
+            double area = Math.abs(area(some));
+            if (some.size() > 2 && area > 1e-4) {
+                loops.add(new Loop(some, area));
+            }
+        });
+        return outlines(loops);
+    }
+
+    private static List<Outline> outlines(List<Loop> loops) {
         loops.sort(Comparator.comparingDouble(Loop::area).reversed());
         List<Outline> solid = new ArrayList<>();
         List<List<Outline>> holes = new ArrayList<>();
@@ -75,19 +93,28 @@ public final class Figures {
     /** A shape as path data, seen from another origin, without lines round less than so many square millimetres. */
     public static String text(Shape shape, double left, double top, double crumb) {
         StringBuilder text = new StringBuilder();
+        each(shape, line -> {
+            List<Point> moved =
+                    line.stream().map(p -> new Point(p.x() - left, p.y() - top)).toList();
+            write(distinct(moved), crumb, text);
+        });
+        return text.toString();
+    }
+
+    /** Every closed line of a shape. */
+    private static void each(Shape shape, Consumer<List<Point>> lines) {
         List<Point> line = new ArrayList<>();
         double[] at = new double[6];
         for (PathIterator i = new Area(shape).getPathIterator(null, ERROR / 4); !i.isDone(); i.next()) {
             switch (i.currentSegment(at)) {
                 case PathIterator.SEG_MOVETO -> {
                     line.clear();
-                    line.add(new Point(at[0] - left, at[1] - top));
+                    line.add(new Point(at[0], at[1]));
                 }
-                case PathIterator.SEG_LINETO -> line.add(new Point(at[0] - left, at[1] - top));
-                default -> write(distinct(line), crumb, text);
+                case PathIterator.SEG_LINETO -> line.add(new Point(at[0], at[1]));
+                default -> lines.accept(line);
             }
         }
-        return text.toString();
     }
 
     private static void write(List<Point> line, double crumb, StringBuilder text) {

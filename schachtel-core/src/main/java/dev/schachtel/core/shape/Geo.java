@@ -73,6 +73,14 @@ final class Geo {
         return overlay(a, b, OverlayNG.UNION);
     }
 
+    static List<Outline> union(List<Outline> all) {
+        return all.stream()
+                .map(Geo::polygon)
+                .reduce(Geo::union)
+                .map(Geo::pieces)
+                .orElse(List.of());
+    }
+
     /**
      * Edges nearer to each other than a nanometre, which is how fine a Length is, may cross by rounding alone; then both
      * are set on the grid of nanometres, which moves a point by less than 0.000001 mm.

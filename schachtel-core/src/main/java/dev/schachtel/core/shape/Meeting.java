@@ -52,6 +52,16 @@ final class Meeting {
         return within(a, b).orElseGet(() -> Geo.both(Geo.polygon(a), second)).getArea();
     }
 
+    /** Whether one covers so much of the other; exact only where boxes and level lines leave it open. */
+    static boolean isShared(Outline piece, Outline by, double share) {
+        double area = piece.area().squareMillimetres();
+        if (piece.bounds().shared(by.bounds()) < share * area) {
+            return false;
+        }
+        double rough = piece.flat().levelLines().share(by.flat().levelLines());
+        return Math.abs(rough - share) > LevelLines.ROUGH ? rough > share : shared(by, piece) >= share * area;
+    }
+
     /** Whether the middle of what their boxes share is seen at once to lie well inside both. */
     private static boolean deep(Outline a, Outline b) {
         Coordinate middle = Geo.polygon(a)

@@ -82,6 +82,10 @@ public final class Outline {
         return ofCorners(List.of(new Point(-x, -y), new Point(x, -y), new Point(x, y), new Point(-x, y)));
     }
 
+    public static Outline of(Box box) {
+        return rectangle(box.wide(), box.high()).moved(box.centre());
+    }
+
     public static Outline circle(Length diameter) {
         return oval(diameter, diameter);
     }
@@ -265,6 +269,11 @@ public final class Outline {
         return 2 * Math.PI - widestGap;
     }
 
+    /** All these as one, in as many pieces as don't touch each other. */
+    public static List<Outline> union(List<Outline> all) {
+        return Geo.union(all);
+    }
+
     /** This and another as one, where they touch or overlap; only the largest piece if they don't. */
     public Outline joined(Outline other) {
         return Geo.largestOf(Geo.union(Geo.polygon(this), Geo.polygon(other))).orElse(this);
@@ -312,13 +321,7 @@ public final class Outline {
 
     /** Whether the other covers at least that share of this one's area, from 0 to 1. */
     public boolean isSharedBy(Outline other, double share) {
-        if (bounds().shared(other.bounds()) < share * area().squareMillimetres()) {
-            return false;
-        }
-        double rough = flat.levelLines().share(other.flat.levelLines());
-        return Math.abs(rough - share) > LevelLines.ROUGH
-                ? rough > share
-                : shared(other).shareOf(area()) >= share;
+        return Meeting.isShared(this, other, share);
     }
 
     /** Whether the boxes round the two are at most this far apart: a quick test before an exact one. */

@@ -212,6 +212,21 @@ final class Provoking {
                 arguments(RuleId.OUTLINE_UNREADABLE, Severity.MEND, own("a lamp")),
                 arguments(RuleId.OUTLINE_SIMPLIFIED, Severity.WATCH, own(manyCorners())),
                 arguments(
+                        RuleId.LETTERS_MISSING,
+                        Severity.MEND,
+                        TestCards.raised().add("sentiment").set("sentiment", "text", "ἀγάπη ok")),
+                arguments(
+                        RuleId.WORDS_BENT,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("sentiment")
+                                .set("sentiment", "course", "arch")
+                                .set("sentiment", "course.radius", "5 mm")),
+                arguments(
+                        RuleId.WORD_LOOSE,
+                        Severity.WATCH,
+                        TestCards.raised().add("word").set("word", "letters", "plain")),
+                arguments(
                         RuleId.STRAIGHT_EDGE,
                         Severity.WATCH,
                         TestCards.of("ticket.json").set("base", "outline", "lantern")),

@@ -8,6 +8,8 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -190,7 +192,12 @@ class SceneTest {
         CardSpec spec = CardEdit.of(TestCards.raised().spec()).add("sentiment");
         Id strip = spec.elements().get(0).id();
         spec = CardEdit.of(CardEdit.of(spec).set(strip, "shadows", "0")).set(strip, "up", "70 mm");
-        double top = 70 + 6;
+        spec = CardEdit.of(spec).set(strip, "height", "6 mm");
+        Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
+        Lettering words = build.letterings().get(0);
+        double top =
+                words.extent(build.part(words.on()).orElseThrow()).orElseThrow().top();
+        assertThat(words.xHeight()).isBetween(2.6, 4.0);
         double half = Mm.of(picture("star").height()) / 2;
         CardSpec near = with(spec, "star", 52.5, top + half + 2.5, 1);
         Id star = near.elements().get(1).id();
