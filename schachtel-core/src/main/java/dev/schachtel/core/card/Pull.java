@@ -34,6 +34,7 @@ public enum Pull {
     /** How long something is guided. */
     GUIDE,
     RADIUS,
+    TRAVEL,
     DROP,
     HANGING,
     PICTURES,

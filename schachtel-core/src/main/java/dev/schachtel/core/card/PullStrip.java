@@ -17,7 +17,14 @@ public record PullStrip(
                         max = "400 mm",
                         pull = Pull.WIDTH)
                 Length width,
-        @Asked(value = "Travel", initial = "30 mm", inches = "1 1/4 in", min = "0 mm", max = "600 mm") Length travel,
+        @Asked(
+                        value = "Travel",
+                        initial = "30 mm",
+                        inches = "1 1/4 in",
+                        min = "0 mm",
+                        max = "600 mm",
+                        pull = Pull.TRAVEL)
+                Length travel,
         @Asked(
                         value = "Guided at full pull",
                         initial = "30 mm",
@@ -38,6 +45,7 @@ public record PullStrip(
                         pull = Pull.HOLD)
                 Length stop,
         @Asked(value = "Friction, %", initial = "45", min = "5", max = "120") int friction,
+        @Asked(value = "Drawn on it", initial = "nothing") Showing shows,
         @Asked(value = "Strip card", initial = "white-300", from = Asked.Choice.CARD) MaterialId card)
         implements Feature {
     /** Where the tab comes out. */

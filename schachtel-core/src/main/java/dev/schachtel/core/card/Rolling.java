@@ -29,6 +29,7 @@ public record Rolling(
                         max = "300 mm",
                         pull = Pull.KEEPER)
                 Length keeper,
+        @Asked(value = "Drawn on the disc in front", initial = "nothing") Showing shows,
         @Asked(value = "Connector foam", initial = "foam-tape-2", from = Asked.Choice.FOAM) MaterialId foam,
         @Asked(value = "Disc card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId card)
         implements Feature {}

@@ -23,6 +23,7 @@ public record Wheel(
         @Asked(value = "Pivot shank", initial = "3 mm", inches = "1/8 in", min = "0.5 mm", max = "20 mm") Length shank,
         @Asked(value = "Pivot leaves, thick", initial = "0.6 mm", min = "0.1 mm", max = "5 mm", thickness = true)
                 Length leaves,
+        @Asked(value = "Drawn on it", initial = "nothing") Showing shows,
         @Asked(value = "Turned at", initial = "notch") Grip grip,
         @Asked(value = "Wheel card", initial = "white-300", from = Asked.Choice.CARD) MaterialId card)
         implements Feature {

@@ -127,7 +127,7 @@ final class FrontLayers {
         for (int i = 0; i < footprints.size(); i++) {
             Outline placed = moved(footprints.get(i), motion);
             edges.seen(owner, placed).forEach(o -> areas.add(new Mark.Area(o, fill, edge, Optional.of(owner))));
-            if (edge == Meaning.CUT) {
+            if (edge != Meaning.HIDDEN) {
                 areas.addAll(art(level, i, motion));
             }
             if (fill instanceof Fill.Made) {

@@ -208,6 +208,10 @@ public final class BuildDraft {
         chambers.add(chamber);
     }
 
+    void art(Art art) {
+        arts.add(art);
+    }
+
     /** The picture on a part of which only some is kept. */
     void art(PartId part, Opening shape, boolean mirrored, Outline kept) {
         int before = arts.size();

@@ -17,6 +17,7 @@ import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Door;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -62,6 +63,9 @@ public final class DoorEngineer implements Engineer<Door> {
         draft.zone(new Zone(Zone.Use.KEEP_OFF, door.id(), ground.under(), round));
         draft.zone(new Zone(Zone.Use.NO_GLUE, door.id(), ground.under(), round));
         draft.zone(new Zone(Zone.Use.SEEN_THROUGH, door.id(), ground.under(), whole));
+        Showings.Spot spot =
+                new Showings.Spot(Placement.at(door.across(), door.up()), Showings.room(new Opening.Rectangle(w, h)));
+        new Showings(door.shows(), draft).behind(door.id(), ground, door.pictureCard(), List.of(spot));
         Ledger ledger = new Ledger(draft, door.id());
         ledger.formula(
                 "Free of glue",

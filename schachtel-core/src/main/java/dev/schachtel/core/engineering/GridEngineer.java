@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 import com.google.auto.service.AutoService;
@@ -39,6 +40,7 @@ public final class GridEngineer implements Engineer<Grid> {
         List<Length> high = up.splitInto(grid.rows());
         List<Length> xs = starts(ground.at().across().plus(grid.margin()), wide, grid.bar());
         List<Length> ys = starts(ground.at().up().plus(grid.margin()), high, grid.bar());
+        List<Showings.Spot> spots = new ArrayList<>();
         for (int r = 0; r < grid.rows(); r++) {
             for (int c = 0; c < grid.columns(); c++) {
                 Opening cell = new Opening.Rectangle(wide.get(c), high.get(r));
@@ -46,8 +48,13 @@ public final class GridEngineer implements Engineer<Grid> {
                         xs.get(c).plus(wide.get(c).half()),
                         ys.get(r).plus(high.get(r).half()));
                 WindowEngineer.cut(grid.id(), ground, cell, middle, draft);
+                spots.add(new Showings.Spot(middle, Showings.room(cell)));
             }
         }
+        spots.sort(Comparator.comparing((Showings.Spot s) -> s.at().up())
+                .reversed()
+                .thenComparing(s -> s.at().across()));
+        new Showings(grid.shows(), draft).behind(grid.id(), ground, grid.pictureCard(), spots);
         derive(grid, ground, draft, wide.get(0), high.get(0));
     }
 

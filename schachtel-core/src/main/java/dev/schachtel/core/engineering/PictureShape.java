@@ -5,9 +5,10 @@ import java.util.List;
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RecordType;
@@ -36,19 +37,15 @@ record PictureShape(Outline outline, List<Art.Tint> tints) {
     private static void judge(Object record, String stem, Id owner, BuildDraft draft) {
         RecordType type = RecordType.of(record.getClass());
         for (RecordType.Component component : type.components()) {
-            if (!component.isFamily()) {
-                continue;
-            }
             Object value = type.get(record, component);
-            String path = stem + component.name() + ".";
-            if (value instanceof Opening.Pictured p
-                    && draft.workshop().picture(p.picture()).isEmpty()) {
-                draft.fault(
-                        RuleId.MATERIAL_MISSING,
-                        new Source(owner, path + "picture"),
-                        p.picture().value());
+            if (component.asked().from() == Asked.Choice.PICTURE
+                    && value instanceof MaterialId picture
+                    && draft.workshop().picture(picture).isEmpty()) {
+                draft.fault(RuleId.MATERIAL_MISSING, new Source(owner, stem + component.name()), picture.value());
             }
-            judge(value, path, owner, draft);
+            if (component.isFamily()) {
+                judge(value, stem + component.name() + ".", owner, draft);
+            }
         }
     }
 

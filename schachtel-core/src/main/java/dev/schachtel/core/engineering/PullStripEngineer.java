@@ -1,5 +1,6 @@
 package dev.schachtel.core.engineering;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,7 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.PullStrip;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -66,12 +68,14 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
         private final Length exit;
         private final Cardstock card;
         private final Material glue;
+        private final Opening opening;
 
         Channel(PullStrip strip, Aperture aperture, BuildDraft draft) {
             this.strip = strip;
             this.draft = draft;
             this.ground = aperture.in();
             this.middle = aperture.middle();
+            this.opening = aperture.opening();
             boolean level = strip.side() == PullStrip.Side.RIGHT || strip.side() == PullStrip.Side.LEFT;
             this.half = (level ? aperture.opening().width() : aperture.opening().height()).half();
             this.broad =
@@ -122,6 +126,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                     "Pull strip",
                     new Outline.Size(length, strip.width()),
                     at(inner, strip.width().half().negated()));
+            pictures(inner);
             SlabId stop = add(
                     "stop",
                     "Stop bar",
@@ -143,6 +148,40 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             draft.part(Part.of(id, name, card, form, Outline.sheet(size.width(), size.height()))
                     .at(corner));
             return SlabId.of(id);
+        }
+
+        /** The room for each picture: so short along the pull that its neighbours are out of the window. */
+        private Outline.Size apart(double step, int count) {
+            Outline.Size room = Showings.room(opening);
+            boolean level = strip.side() == PullStrip.Side.RIGHT || strip.side() == PullStrip.Side.LEFT;
+            double along = Mm.of(level ? room.width() : room.height());
+            double free = 2 * (step - Mm.of(half));
+            if (free < along / 2) {
+                Source travel = new Source(strip.id(), "travel");
+                draft.fault(Fault.mend(RuleId.PICTURES_MIX, travel, Mm.length(step), half.times(2))
+                        .remedy(draft.lever(travel)
+                                .flatMap(l -> l.by(half.times(2L * (count - 1)).minus(strip.travel())))));
+            }
+            Length least = Mm.length(Math.max(0, Math.min(along, free)));
+            return level ? new Outline.Size(least, room.height()) : new Outline.Size(room.width(), least);
+        }
+
+        /** The first is seen at rest, the last at full pull. */
+        private void pictures(Length inner) {
+            int count = strip.shows().pictures().size();
+            double step = count < 2 ? Double.MAX_VALUE : Mm.of(strip.travel()) / (count - 1);
+            Outline.Size room = apart(step, count);
+            List<Showings.Spot> spots = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                double back = i == 0 ? 0 : step * i;
+                spots.add(new Showings.Spot(
+                        Placement.at(
+                                        Mm.length(-Mm.of(inner) - back),
+                                        strip.width().half())
+                                .turned(Angle.ofDegrees(-Math.round(pull.degrees()))),
+                        room));
+            }
+            new Showings(strip.shows(), draft).drawn(new PartId(strip.id(), "strip"), spots);
         }
 
         private SlabId rails(Length channel) {

@@ -16,6 +16,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Rolling;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -59,6 +60,9 @@ public final class RollingEngineer implements Engineer<Rolling> {
         draft.part(Part.of(core, "Connector", foam, round, Outline.circle(r.connector()))
                 .at(rest)
                 .cutBy(CutMethod.SCISSORS));
+        Outline.Size room = Showings.room(new Opening.Circle(r.disc()));
+        new Showings(r.shows(), draft)
+                .drawn(new PartId(r.id(), "disc"), List.of(new Showings.Spot(Placement.ORIGIN, room)));
         draft.joint(new Joint(ground.slab(), keeper, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
         draft.joint(new Joint(SlabId.of(core), keeper, Joint.Hold.RESTS, foam, Length.ZERO));
         draft.joint(new Joint(front, SlabId.of(core), Joint.Hold.RESTS, foam, Length.ZERO));

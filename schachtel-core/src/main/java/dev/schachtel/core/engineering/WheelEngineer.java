@@ -69,6 +69,14 @@ public final class WheelEngineer implements Engineer<Wheel> {
         draft.cut(ground, pivotHole);
         SlabId slab = SlabId.of(id);
         draft.joint(new Joint(ground.slab(), slab, Joint.Hold.HANGS, card, RiderEngineer.GLIDE));
+        new Showings(wheel.shows(), draft)
+                .drawn(
+                        id,
+                        Showings.round(
+                                pivot.origin(),
+                                aperture.middle(),
+                                Showings.room(aperture.opening()),
+                                wheel.pictures()));
         turns(wheel, aperture, draft, slab);
         pictures(wheel, aperture, draft, pivot);
         grip(wheel, ground, draft, pivot);

@@ -212,6 +212,19 @@ final class Provoking {
                 arguments(RuleId.OUTLINE_UNREADABLE, Severity.MEND, own("a lamp")),
                 arguments(RuleId.OUTLINE_SIMPLIFIED, Severity.WATCH, own(manyCorners())),
                 arguments(
+                        RuleId.PICTURES_NOWHERE,
+                        Severity.MEND,
+                        TestCards.of("luggage-label.json")
+                                .add("door")
+                                .set("door", "on", "front")
+                                .set("door", "shows", "one")),
+                arguments(
+                        RuleId.PICTURES_MIX,
+                        Severity.MEND,
+                        TestCards.of("cable-drum.json")
+                                .set("cable", "shows", "three")
+                                .set("cable", "travel", "20 mm")),
+                arguments(
                         RuleId.LETTERS_MISSING,
                         Severity.MEND,
                         TestCards.raised().add("sentiment").set("sentiment", "text", "ἀγάπη ok")),

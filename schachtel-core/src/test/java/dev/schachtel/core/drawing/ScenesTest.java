@@ -282,7 +282,7 @@ class ScenesTest {
 
     private static List<Mark.Area> worked(Build build) {
         return all(Views.FRONT.of(build, Id.BASE))
-                .flatMap(m -> m instanceof Mark.Area a && a.edge() == Meaning.WORKED
+                .flatMap(m -> m instanceof Mark.Area a && a.fill() instanceof Fill.Worked
                         ? Stream.of(a)
                         : Stream.<Mark.Area>empty())
                 .toList();

@@ -31,7 +31,10 @@ class UpgradesTest {
     @Test
     void cardsOfTheFirstVersionAreRead() throws IOException {
         assertThat(CardFile.read(released("card-1.json"), TestCards.WORKSHOP))
-                .isEqualTo(TestCards.of("upper-station.json").spec());
+                .isEqualTo(TestCards.of("upper-station.json")
+                        .set("sentiment", "letters", "plain")
+                        .set("sentiment", "inks", "one")
+                        .spec());
     }
 
     @Test

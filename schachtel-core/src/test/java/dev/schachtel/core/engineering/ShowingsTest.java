@@ -1,0 +1,145 @@
+package dev.schachtel.core.engineering;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Pictures on what moves stand in the window when their turn has come; those behind openings lie in their middle. */
+class ShowingsTest {
+    private static Outline window(Build build) {
+        return build.parts().stream()
+                .flatMap(p -> p.cutouts().stream())
+                .filter(c -> c.sort() == Cutout.Sort.WINDOW)
+                .map(Cutout::onFace)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The picture of that number, whose areas all have the same name in the box, as it lies when the piece is posed. */
+    private static Box shown(Build build, PartId id, Motion motion, double share, Outline window) {
+        Part part = build.part(id).orElseThrow();
+        Art art = build.art(id).orElseThrow();
+        return art.tints().stream()
+                .flatMap(t -> t.areas().stream())
+                .map(a -> Poses.at(a.placed(part.at().get(0)), motion, share))
+                .filter(window::overlaps)
+                .map(Outline::bounds)
+                .reduce(Box::union)
+                .orElseThrow();
+    }
+
+    private static Motion motion(Build build, String owner) {
+        return build.mechanics().motions().stream()
+                .filter(m -> m.owner().value().equals(owner))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aWheelTurnsItsPicturesIntoTheWindowUpright() {
+        Build build = TestCards.of("turntable.json")
+                .set("wheel", "pictures", "5")
+                .set("wheel", "shows", "two")
+                .set("wheel", "shows.first", "conductor")
+                .set("wheel", "shows.second", "tall-tree")
+                .build();
+        Outline window = window(build);
+        for (int i = 0; i < 5; i++) {
+            Box box = shown(build, new PartId(new Id("wheel"), "wheel"), motion(build, "wheel"), i / 5.0, window);
+            assertThat(window.bounds().holds(box)).isTrue();
+            assertThat(box.centre().distanceTo(window.bounds().centre())).isLessThan(0.6);
+            assertThat(box.height()).as("both pictures are upright").isGreaterThan(1.8 * box.width());
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"right", "left", "up", "down"})
+    void aStripIsPulledFromItsFirstPictureToItsLast(String side) {
+        Build build = TestCards.of("cable-drum.json")
+                .set("cable", "side", side)
+                .set("cable", "shows", "two")
+                .set("cable", "shows.first", "conductor")
+                .set("cable", "shows.second", "moon")
+                .build();
+        Outline window = window(build);
+        PartId strip = new PartId(new Id("cable"), "strip");
+        Motion motion = motion(build, "cable");
+        Box first = shown(build, strip, motion, 0, window);
+        assertThat(first.centre().distanceTo(window.bounds().centre())).isLessThan(0.6);
+        assertThat(first.height()).isGreaterThan(1.8 * first.width());
+        Box last = shown(build, strip, motion, 1, window);
+        assertThat(last.centre().distanceTo(window.bounds().centre())).isLessThan(0.6);
+        assertThat(last.height()).isEqualTo(last.width(), within(0.3));
+    }
+
+    /** Cut, laid on what is behind the panel, in turn from the upper left, and nothing else about the card fails. */
+    @Test
+    void picturesLieBehindEachWindowOfAGrid() {
+        TestCards cards = TestCards.raised()
+                .add("window-grid")
+                .set("window-grid", "columns", "3")
+                .set("window-grid", "rows", "2")
+                .set("window-grid", "shows", "three");
+        Build build = cards.build();
+        List<Part> parts = build.parts().stream()
+                .filter(p -> p.owner().value().equals("window-grid"))
+                .toList();
+        assertThat(parts).extracting(Part::name).containsExactly("Car", "Goat", "Kestrel");
+        List<Box> windows = build.parts().stream()
+                .flatMap(p -> p.cutouts().stream())
+                .filter(c -> c.owner().value().equals("window-grid"))
+                .map(c -> c.onFace().bounds())
+                .toList();
+        assertThat(windows).hasSize(6);
+        for (Part part : parts) {
+            assertThat(part.at()).hasSize(2);
+            for (Outline copy : part.footprints()) {
+                assertThat(windows)
+                        .anyMatch(w -> w.grown(-1.9).holds(copy.bounds())
+                                && w.centre().distanceTo(copy.bounds().centre()) < 0.6);
+            }
+            Level level = build.levels().stream()
+                    .filter(l -> l.slab().part().equals(part.id()))
+                    .findFirst()
+                    .orElseThrow();
+            Level panel = build.levels().stream()
+                    .filter(l -> l.slab().part().owner().value().equals("panel") && build.isCard(l))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(level.top().isAbove(panel.bottom())).isFalse();
+        }
+        assertThat(cards.findings().of(RuleId.PART_FIXED).isEmpty()).isTrue();
+        assertThat(Rehearsal.of(build, cards.plan().assembly())).isEmpty();
+    }
+
+    @Test
+    void aPictureNeedsSomethingBehindTheDoor() {
+        TestCards card = TestCards.raised().add("door").set("door", "shows", "one");
+        assertThat(card.build().part(new PartId(new Id("door"), "picture"))).isPresent();
+        TestCards none = TestCards.of("luggage-label.json")
+                .add("door")
+                .set("door", "on", "front")
+                .set("door", "shows", "one");
+        assertThat(none.findings().of(RuleId.PICTURES_NOWHERE).all()).hasSize(1);
+    }
+}
