@@ -2,6 +2,8 @@ package dev.schachtel.app.scene;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -15,11 +17,13 @@ import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.Feature;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Motif;
@@ -149,18 +153,20 @@ class SceneDesk {
                 .orElseGet(() -> grounds(plan).get(0));
     }
 
-    /** Layers that are seen from the front, from the top down, then the front of the base, then what lies inside. */
+    /** Layers that are seen from the front, from the top down, then faces of the base and of features, then what lies inside. */
     private static List<Id> grounds(Plan plan) {
-        List<Id> all = new ArrayList<>();
-        List<Id> inside = new ArrayList<>();
-        List<Layer> layers = plan.spec().layers();
-        for (int i = layers.size() - 1; i >= 0; i--) {
-            Id id = layers.get(i).id();
-            (Views.isSeen(plan.build(), id) ? all : inside).add(id);
-        }
-        all.add(Id.FRONT);
-        all.addAll(inside);
-        return all;
+        List<Face> faces = new ArrayList<>(plan.build().faces());
+        Collections.reverse(faces);
+        return faces.stream()
+                .sorted(Comparator.comparing(f -> rank(plan, f.name())))
+                .map(Face::name)
+                .toList();
+    }
+
+    private static int rank(Plan plan, Id face) {
+        boolean layer = plan.spec().find(face, Layer.class).isPresent();
+        boolean feature = plan.spec().find(face, Feature.class).isPresent();
+        return (layer ? 0 : feature ? 2 : 1) + (Views.isSeen(plan.build(), face) ? 0 : 3);
     }
 
     private static List<Field.Option> faces(Plan plan, Id on) {

@@ -27,7 +27,7 @@ class SceneWords {
     /** A title and what was measured. */
     private static String[] sentences(Fact fact, boolean well) {
         return switch (fact.kind()) {
-            case FREE, TO_WRITE, EVENNESS, BALANCE -> ofTheWhole(fact, well);
+            case FREE, TO_WRITE, EVENNESS, BALANCE, HIDES -> ofTheWhole(fact, well);
             default -> ofPieces(fact, well);
         };
     }
@@ -43,6 +43,10 @@ class SceneWords {
                 said(
                         well ? "Room to write" : "Too little room to write",
                         percent + "sheet is free; half of it should be");
+            case HIDES ->
+                said(
+                        well ? "The filling is seen" : "The filling is hidden",
+                        Math.round(fact.figure()) + " % of the window is covered");
             case EVENNESS ->
                 well
                         ? said(
@@ -66,6 +70,12 @@ class SceneWords {
                         ? said("Feet on the ground", count(fact.figure(), "piece stands", "pieces stand") + " on it")
                         : said(one + " floats", figure + " over the ground");
             case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
+            case BEHIND ->
+                said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");
+            case STUCK ->
+                said(
+                        "The filling gets stuck at the " + one,
+                        "Beside it is a gap of " + figure + (other.isEmpty() ? "." : " to the " + other + "."));
             case REPEATS -> said((int) fact.figure() + " of “" + one + "”", "Odd numbers read as a group.");
             case KISSING ->
                 said(

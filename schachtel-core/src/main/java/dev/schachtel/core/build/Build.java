@@ -18,11 +18,13 @@ import dev.schachtel.core.shape.Outline;
  * The engineered card.
  *
  * @param face the outline of the closed card seen from the front
+ * @param faces what pieces can lie on
  * @param levels all slabs from the back to the front
  */
 public record Build(
         CardSpec spec,
         Outline face,
+        List<Face> faces,
         List<Part> parts,
         List<Level> levels,
         List<Fold> folds,
@@ -37,6 +39,7 @@ public record Build(
         List<Fault> faults,
         Mechanics mechanics) {
     public Build {
+        faces = List.copyOf(faces);
         parts = new Indexed<>(parts, Part::id);
         levels = new Indexed<>(levels, l -> l.slab().id());
         folds = List.copyOf(folds);
@@ -53,6 +56,10 @@ public record Build(
 
     public Optional<Part> part(PartId id) {
         return found(parts, id);
+    }
+
+    public Optional<Face> face(Id name) {
+        return faces.stream().filter(f -> f.name().equals(name)).findFirst();
     }
 
     public List<Part> partsOf(Id owner) {

@@ -30,4 +30,4 @@ public record Bridge(
         @Asked(value = "Piece card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId pieceCard,
         @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
                 MaterialId fixing)
-        implements Feature {}
+        implements Feature, Carrier {}

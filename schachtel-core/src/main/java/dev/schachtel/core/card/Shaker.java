@@ -45,4 +45,4 @@ public record Shaker(
         @Asked(value = "Filling", initial = "discs-5", from = Asked.Choice.FILLING, pull = Pull.FILLING)
                 MaterialId filling,
         @Asked(value = "Covered by filling, %", initial = "35", min = "1", max = "100") int cover)
-        implements Feature {}
+        implements Feature, Carrier {}

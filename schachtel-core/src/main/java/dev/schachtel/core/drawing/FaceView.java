@@ -11,6 +11,7 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;
@@ -27,22 +28,31 @@ final class FaceView {
         this.edges = new Edges(build);
     }
 
-    /** The uppermost card of a piece that carries others; empty without one. */
+    /** What a face is the upper side of; for a piece that offers none its uppermost card. */
     static Optional<Level> carrier(Build build, Id on) {
-        return build.levels().stream()
+        return build.face(on).flatMap(f -> build.level(f.slab())).or(() -> build.levels().stream()
                 .filter(l -> l.slab().part().owner().equals(on) && build.isCard(l))
-                .max(Comparator.comparing(Level::top));
+                .max(Comparator.comparing(Level::top)));
     }
 
     /** A sheet with all that lies on it. */
-    static Scene of(Build build, Level sheet) {
+    static Scene of(Build build, Id on, Level sheet) {
         FaceView view = new FaceView(build);
         view.area(sheet, Meaning.CUT);
         build.levels().stream()
                 .filter(l -> !l.slab().id().equals(sheet.slab().id()))
-                .filter(l -> root(build, l.slab().id()).equals(sheet.slab().id()) && view.isSeen(l))
+                .filter(l -> view.isSeen(l)
+                        && (root(build, l.slab().id()).equals(sheet.slab().id()) || isOn(build, l, on)))
                 .forEach(l -> view.area(l, Meaning.CUT));
         return new Scene("Face", sheet.slab().bounds(), new Scene.Room(10, 10, 10, 10), true, view.marks);
+    }
+
+    /** Said to lie there, even if another sheet is between. */
+    private static boolean isOn(Build build, Level level, Id on) {
+        return build.spec()
+                .piece(level.slab().part().owner())
+                .filter(p -> p instanceof Depicted d && d.on().equals(on))
+                .isPresent();
     }
 
     List<Mark> marks() {

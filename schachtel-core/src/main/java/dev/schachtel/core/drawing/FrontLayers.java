@@ -23,6 +23,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
@@ -79,6 +80,7 @@ final class FrontLayers {
 
     List<Mark> marks() {
         List<Level> hidden = new ArrayList<>();
+        List<Level> onFilm = new ArrayList<>();
         for (Level level : build.levels()) {
             if (!before(build, level)) {
                 continue;
@@ -94,6 +96,10 @@ final class FrontLayers {
                 }
                 continue;
             }
+            if (liesOnFilm(level)) {
+                onFilm.add(level);
+                continue;
+            }
             add(level, new Fill.Made(part.material()), Meaning.CUT);
             Set<SlabId> under = covers.getOrDefault(level.slab().id(), Set.of());
             boolean fixed = !motions.containsKey(level.slab().id());
@@ -103,8 +109,19 @@ final class FrontLayers {
             marks.addAll(Printed.on(build, part, level));
         }
         flush(hidden);
+        onFilm.forEach(l ->
+                add(l, new Fill.Made(build.part(l.slab().part()).orElseThrow().material()), Meaning.CUT));
         slits();
         return marks;
+    }
+
+    /** What is laid on a shaker's film lies before what tumbles. */
+    private boolean liesOnFilm(Level level) {
+        return build.spec()
+                .piece(level.slab().part().owner())
+                .filter(p -> p instanceof Depicted d
+                        && build.chambers().stream().anyMatch(c -> c.owner().equals(d.on())))
+                .isPresent();
     }
 
     private void flush(List<Level> hidden) {

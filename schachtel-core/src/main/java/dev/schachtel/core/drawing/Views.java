@@ -43,15 +43,15 @@ public enum Views {
     /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */
     public static Scene face(Build build, Id on) {
         Optional<Level> sheet = isSeen(build, on) ? Optional.empty() : FaceView.carrier(build, on);
-        return sheet.map(s -> FaceView.of(build, s)).orElseGet(() -> face(build));
+        return sheet.map(s -> FaceView.of(build, on, s)).orElseGet(() -> face(build));
     }
 
-    /** Whether a piece has card that is seen from the front, as the front itself has. */
-    public static boolean isSeen(Build build, Id piece) {
-        return piece.equals(Id.FRONT)
-                || build.levels().stream()
-                        .filter(l -> l.slab().part().owner().equals(piece))
-                        .anyMatch(l -> build.isCard(l) && FrontLayers.before(build, l));
+    /** Whether a face, or some card of a piece, is seen from the front. */
+    public static boolean isSeen(Build build, Id on) {
+        return on.equals(Id.FRONT)
+                || FaceView.carrier(build, on)
+                        .filter(l -> FrontLayers.before(build, l))
+                        .isPresent();
     }
 
     /** What is seen to move from the side: the selected piece's own, else the base's. */

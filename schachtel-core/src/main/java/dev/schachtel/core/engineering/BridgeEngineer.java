@@ -62,6 +62,10 @@ public final class BridgeEngineer implements Engineer<Bridge> {
                 .at(corner));
         Material fixing = stuff.adhesive(bridge.fixing(), new Source(bridge.id(), "fixing"));
         draft.lay(SlabId.of(strip), ground.slab(), fixing);
+        draft.ground(
+                bridge.id(),
+                Ground.of(strip, SlabId.of(strip), corner, new Outline.Size(length, bridge.height()), Ground.Edge.NONE)
+                        .on(ground.slab()));
         Length gap = gap(bridge);
         int most = most(bridge, gap);
         List<Length> middles = middles(bridge, gap);

@@ -18,6 +18,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
@@ -104,6 +105,7 @@ public final class BuildDraft {
         return new Build(
                 spec,
                 face,
+                faces(),
                 parts.values().stream().map(this::asChosen).map(this::stitched).toList(),
                 new Heights(slabs, all).solve(),
                 folds,
@@ -117,6 +119,12 @@ public final class BuildDraft {
                 derivations,
                 faults,
                 workings.mechanics());
+    }
+
+    private List<Face> faces() {
+        return grounds.entrySet().stream()
+                .map(g -> new Face(g.getKey(), g.getValue().slab(), g.getValue().outline()))
+                .toList();
     }
 
     /** Cut the way the maker decided, if that was said. */

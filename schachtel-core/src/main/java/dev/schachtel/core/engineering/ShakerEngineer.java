@@ -26,6 +26,10 @@ import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.work.Caution;
 import dev.schachtel.core.work.WorkKind;
 
@@ -63,6 +67,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
         Dam dam = way(shaker, aperture, draft)
                 .make(new Dam.Request(shaker, aperture.opening(), aperture.middle(), draft.workshop()));
         PartId film = film(shaker, aperture, draft);
+        front(shaker, aperture, draft, film);
         derive(shaker, aperture, draft, dam);
         boolean onFilm = shaker.overlap().isAbove(shaker.setback());
         Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
@@ -89,6 +94,18 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 aperture.cutout().onFace()));
         chamber(shaker, aperture, draft, dam, film);
         work(shaker, aperture, draft, dam, film);
+    }
+
+    /** What is seen of the film can carry a scene of its own. */
+    private static void front(Shaker shaker, Aperture aperture, BuildDraft draft, PartId film) {
+        Box window = aperture.cutout().onFace().bounds();
+        Placement corner = Placement.at(Mm.length(window.left()), Mm.length(window.bottom()));
+        Outline.Size size = new Outline.Size(window.wide(), window.high());
+        draft.ground(
+                shaker.id(),
+                Ground.of(film, SlabId.of(film), corner, size, Ground.Edge.NONE)
+                        .on(aperture.in().under())
+                        .shaped(aperture.cutout().onFace()));
     }
 
     /** The window is traced on what lies behind, film and dam go on the panel's back, then it is filled from there. */

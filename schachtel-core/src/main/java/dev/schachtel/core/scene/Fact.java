@@ -30,6 +30,12 @@ public record Fact(
         GROUND,
         /** Nearer, yet smaller; times. */
         DEPTH,
+        /** Nearer, yet it lies under what is farther; mm. */
+        BEHIND,
+        /** On film: so much of what tumbles behind it is hidden, percent. */
+        HIDES,
+        /** In a shaker: so narrow a gap that its filling gets stuck, mm. */
+        STUCK,
         /** So many of one picture. */
         REPEATS,
         /** Edges nearly meet, mm between; less than 0: they overlap by so much. */

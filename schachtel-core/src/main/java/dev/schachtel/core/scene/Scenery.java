@@ -10,7 +10,9 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
@@ -40,6 +42,7 @@ import dev.schachtel.core.shape.Point;
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
  * @param meant advice that is not wanted on this card
+ * @param tumbling the shaker on whose film or floor the pieces lie
  * @param written whether the maker writes on it
  * @param tucked pieces that go under an edge, and those whose edge it is
  * @param free of pieces: windows, and what moving parts pass over
@@ -55,6 +58,7 @@ public record Scenery(
         List<Outline> others,
         Set<String> meant,
         Set<Id> tucked,
+        Optional<Tumbling> tumbling,
         boolean written) {
     /** A sheet is what is written on if it covers so much of the place for it. */
     private static final double HALF = 0.5;
@@ -133,9 +137,18 @@ public record Scenery(
         }
     }
 
+    /**
+     * What tumbles before or behind the pieces.
+     *
+     * @param clear where it can be
+     * @param grain the diameter of one, mm
+     * @param onFilm whether the pieces lie on its film; else on its floor
+     */
+    public record Tumbling(Outline clear, double grain, boolean onFilm) {}
+
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, written);
+        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, tumbling, written);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -157,25 +170,13 @@ public record Scenery(
 
     /** What is on a face; empty if the card has none of that name. */
     public static Optional<Scenery> of(Build build, Workshop workshop, Id on) {
-        Optional<Level> carrier = on.equals(Id.FRONT)
-                ? build.front().or(() -> base(build))
-                : build.levels().stream()
-                        .filter(l -> l.slab().part().owner().equals(on))
-                        .filter(build::isCard)
-                        .max(Comparator.comparing(Level::top));
-        return carrier.map(level -> read(build, workshop, on, level));
+        return build.face(on)
+                .flatMap(face -> build.level(face.slab()).map(level -> read(build, workshop, face, level)));
     }
 
-    /** The card that lies open has its base for a front. */
-    private static Optional<Level> base(Build build) {
-        return build.levels().stream()
-                .filter(l -> l.slab().part().owner().equals(Id.BASE))
-                .filter(build::isCard)
-                .max(Comparator.comparing(Level::top));
-    }
-
-    private static Scenery read(Build build, Workshop workshop, Id on, Level carrier) {
-        Outline face = carrier.slab().footprints().get(0).filled();
+    private static Scenery read(Build build, Workshop workshop, Face sheet, Level carrier) {
+        Id on = sheet.name();
+        Outline face = sheet.outline().filled();
         List<Placed> pieces = new ArrayList<>();
         build.levels().stream().sorted(Comparator.comparing(Level::top)).forEach(level -> build.art(
                         level.slab().part())
@@ -202,10 +203,23 @@ public record Scenery(
                 pieces,
                 words,
                 free(build, carrier),
-                others(build, on, carrier),
+                others(build, sheet, carrier),
                 meant,
                 tucked,
+                tumbling(build, carrier),
                 written);
+    }
+
+    private static Optional<Tumbling> tumbling(Build build, Level carrier) {
+        return build.chambers().stream()
+                .filter(Chamber::isDam)
+                .filter(c -> c.film().equals(carrier.slab().part())
+                        || c.behind().equals(carrier.slab().id()))
+                .findFirst()
+                .map(c -> new Tumbling(
+                        c.clear(),
+                        Mm.of(c.filling().diameter()),
+                        c.film().equals(carrier.slab().part())));
     }
 
     private static Stream<Words> words(Build build, Lettering words, Level carrier) {
@@ -248,7 +262,7 @@ public record Scenery(
     }
 
     /** Card on the face that is neither a picture nor words, nor a panel that would be a face of its own. */
-    private static List<Outline> others(Build build, Id on, Level carrier) {
+    private static List<Outline> others(Build build, Face on, Level carrier) {
         return build.levels().stream()
                 .filter(l -> build.isCard(l) && !l.bottom().isBelow(carrier.top()))
                 .filter(l -> {
@@ -260,10 +274,10 @@ public record Scenery(
                             && !words
                             && !owner.equals(Id.BASE)
                             && build.art(l.slab().part()).isEmpty()
-                            && Views.isSeen(build, owner) == Views.isSeen(build, on);
+                            && Views.isSeen(build, owner) == Views.isSeen(build, on.name());
                 })
                 .flatMap(l -> l.slab().footprints().stream())
-                .filter(carrier.slab().footprints().get(0).filled()::overlaps)
+                .filter(on.outline()::overlaps)
                 .toList();
     }
 
@@ -274,12 +288,23 @@ public record Scenery(
                 .toList();
     }
 
-    /** Openings, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */
+    /** A flap cut into a sheet, such as a door: of the same part and as high. */
+    private static boolean isLeafOf(Level sheet, Level other) {
+        return other.slab().part().equals(sheet.slab().part())
+                && !other.slab().id().equals(sheet.slab().id())
+                && other.top().equals(sheet.top());
+    }
+
+    /** Openings, flaps, and what is passed over by what moves before the face; what moves behind it is in nobody's way. */
     private static List<Outline> free(Build build, Level carrier) {
         List<Outline> free = new ArrayList<>();
         build.part(carrier.slab().part()).stream()
                 .flatMap(p -> p.cutouts().stream())
                 .map(Cutout::onFace)
+                .forEach(free::add);
+        build.levels().stream()
+                .filter(l -> isLeafOf(carrier, l))
+                .flatMap(l -> l.slab().footprints().stream())
                 .forEach(free::add);
         for (Motion motion : build.mechanics().motions()) {
             boolean here = motion.keeping().guides().contains(carrier.slab().id());

@@ -83,6 +83,7 @@ public final class Sitting {
         sitting.pairs();
         sitting.repeats();
         sitting.words();
+        scenery.tumbling().ifPresent(t -> sitting.facts.addAll(new InShaker(scenery, t, measured).facts()));
         sitting.facts.addAll(new Composition(scenery, measured).facts());
         return sitting.facts;
     }
@@ -203,6 +204,7 @@ public final class Sitting {
                 if (!a.isGround() && !b.isGround()) {
                     kissing(a, b);
                     depth(a, b);
+                    behind(a, b);
                 }
             }
         }
@@ -235,6 +237,21 @@ public final class Sitting {
             double times = far.scale() / near.scale();
             Fix larger = Fixes.larger(near, times * 1.05);
             facts.add(Fact.of(Kind.DEPTH, Severity.WATCH, List.of(near, far), times, List.of(larger)));
+        }
+    }
+
+    /** Of two that stand and overlap, the nearer lies over the other, unless it was tucked in. */
+    private void behind(Placed lower, Placed upper) {
+        double nearer = upper.foot().y() - lower.foot().y();
+        boolean tucked =
+                scenery.tucked().contains(lower.id()) && scenery.tucked().contains(upper.id());
+        if (lower.stands()
+                && upper.stands()
+                && !tucked
+                && nearer > LITTLE
+                && measured.between(lower.outline(), upper.outline()) < -LITTLE) {
+            facts.add(
+                    Fact.of(Kind.BEHIND, Severity.WATCH, List.of(lower, upper), nearer, List.of(Fixes.forward(lower))));
         }
     }
 

@@ -1,0 +1,166 @@
+package dev.schachtel.core.scene;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Face;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.drawing.Mark;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+import static dev.schachtel.core.scene.TestScenes.picture;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Every face that a card offers takes a scene: panels, leaves, steps, doors, bridges, the film and the floor of a shaker. */
+class FacesTest {
+    private static List<String> demoCards() {
+        return TestCards.files();
+    }
+
+    private static Build engineered(CardSpec spec) {
+        return Engineering.engineer(spec, TestCards.WORKSHOP);
+    }
+
+    private static Scenery scenery(CardSpec spec, Id on) {
+        return Scenery.of(engineered(spec), TestCards.WORKSHOP, on).orElseThrow();
+    }
+
+    private static CardSpec put(CardSpec spec, Id on, String picture, Point at, double scale) {
+        return Room.placed(spec, on, picture(picture), new Room.Put(at, scale, Room.card(TestCards.WORKSHOP)));
+    }
+
+    /** It lies on the face it was put on, above it, is found in its scene and seen in its drawing. */
+    @ParameterizedTest
+    @MethodSource("demoCards")
+    void aPictureLiesOnEveryFace(String file) {
+        CardSpec spec = TestCards.of(file).spec();
+        for (Face face : engineered(spec).faces()) {
+            Box box = face.outline().bounds();
+            Picture star = picture("star");
+            double scale = Math.min(0.6, 0.5 * Math.min(box.width(), box.height()) / Mm.of(star.width()));
+            Build build = engineered(put(spec, face.name(), "star", box.centre(), scale));
+            Id piece = build.spec()
+                    .elements()
+                    .get(build.spec().elements().size() - 1)
+                    .id();
+            Scenery scenery = Scenery.of(build, TestCards.WORKSHOP, face.name()).orElseThrow();
+            assertThat(scenery.pieces()).extracting(Scenery.Placed::id).contains(piece);
+            assertThat(scenery.face().bounds()).isEqualTo(box);
+            Level lies = build.levels().stream()
+                    .filter(l -> l.slab().part().owner().equals(piece) && build.isCard(l))
+                    .findFirst()
+                    .orElseThrow();
+            Level carrier = build.level(face.slab()).orElseThrow();
+            assertThat(lies.bottom().isBelow(carrier.top()))
+                    .as("%s on %s", file, face.name())
+                    .isFalse();
+            List<Id> drawn = Views.face(build, face.name()).marks().stream()
+                    .flatMap(m -> m instanceof Mark.Moving moving ? moving.marks().stream() : Stream.of(m))
+                    .filter(Mark.Area.class::isInstance)
+                    .flatMap(m -> ((Mark.Area) m).of().stream())
+                    .toList();
+            Id under = carrier.slab().part().owner();
+            assertThat(drawn.lastIndexOf(piece))
+                    .as("%s on %s", file, face.name())
+                    .isGreaterThan(drawn.indexOf(under));
+        }
+    }
+
+    /** A door is no place for what lies on the leaf that it is cut in; the remedy moves it off. */
+    @Test
+    void aDoorStaysFree() {
+        CardSpec door = put(TestCards.of("guards-door.json").spec(), Id.FRONT, "star", new Point(54, 60), 1);
+        Id star = door.elements().get(door.elements().size() - 1).id();
+        Fact said = Sitting.of(scenery(door, Id.FRONT)).stream()
+                .filter(f -> f.kind() == Fact.Kind.KEEP_CLEAR && f.pieces().contains(star))
+                .findFirst()
+                .orElseThrow();
+        CardSpec mended = said.fix(0).orElseThrow().edit().apply(door);
+        assertThat(Sitting.of(scenery(mended, Id.FRONT))).noneMatch(f -> f.kind() == Fact.Kind.KEEP_CLEAR);
+    }
+
+    @Test
+    void whatLiesOnFilmHidesTheFilling() {
+        CardSpec shaker = TestCards.of("upper-station.json").spec();
+        Build plain = engineered(shaker);
+        Chamber chamber = plain.chambers().get(0);
+        Outline window = plain.face(chamber.owner()).orElseThrow().outline();
+        CardSpec starred = put(shaker, chamber.owner(), "star", window.bounds().centre(), 0.5);
+        Scenery on = scenery(starred, chamber.owner());
+        double share = 100
+                * on.pieces().get(0).outline().area().squareMillimetres()
+                / window.area().squareMillimetres();
+        Fact hides = Sitting.of(on).stream()
+                .filter(f -> f.kind() == Fact.Kind.HIDES)
+                .findFirst()
+                .orElseThrow();
+        assertThat(hides.figure()).isEqualTo(share, within(1.0));
+        Build build = engineered(starred);
+        Part film = build.part(chamber.film()).orElseThrow();
+        assertThat(build.joints())
+                .anyMatch(j -> j.lower().toString().equals(film.id().toString())
+                        && j.upper().toString().equals(on.pieces().get(0).id().toString()));
+    }
+
+    /** Gaps narrower than a piece of the filling and 1 mm are told, with how wide they are; wider ones aren't. */
+    @Test
+    void aFillingGetsStuckInNarrowGaps() {
+        CardSpec shaker = TestCards.of("upper-station.json").spec();
+        Build plain = engineered(shaker);
+        Chamber chamber = plain.chambers().get(0);
+        Id floor = plain.faces().stream()
+                .filter(f -> f.slab().equals(chamber.behind()))
+                .map(Face::name)
+                .findFirst()
+                .orElseThrow();
+        Box clear = chamber.clear().bounds();
+        double grain = Mm.of(chamber.filling().diameter());
+        double wide = Mm.of(picture("star").width()) * 0.5;
+        for (double gap : new double[] {0.1, grain / 2, grain + 3}) {
+            Point at = new Point(clear.left() + gap + wide / 2, clear.centre().y());
+            List<Fact> stuck = Sitting.of(scenery(put(shaker, floor, "star", at, 0.5), floor)).stream()
+                    .filter(f -> f.kind() == Fact.Kind.STUCK)
+                    .toList();
+            if (gap > 0.3 && gap < grain + 1) {
+                assertThat(stuck).hasSize(1);
+                assertThat(stuck.get(0).figure()).isEqualTo(gap, within(0.3));
+                assertThat(stuck.get(0).severity()).isEqualTo(Severity.WATCH);
+                assertThat(stuck.get(0).fixes()).isNotEmpty();
+            } else {
+                assertThat(stuck).isEmpty();
+            }
+        }
+    }
+
+    /** The goat in front lies under the conductor behind: told once, and bringing it forward mends it. */
+    @Test
+    void whatStandsNearerLiesOver() {
+        CardSpec spec = TestCards.raised().spec();
+        Id panel = new Id("panel");
+        CardSpec wrong = put(put(spec, panel, "goat", new Point(40, 30), 1), panel, "conductor", new Point(44, 40), 1);
+        Fact behind = Sitting.of(scenery(wrong, panel)).stream()
+                .filter(f -> f.kind() == Fact.Kind.BEHIND)
+                .findFirst()
+                .orElseThrow();
+        CardSpec mended = behind.fix(0).orElseThrow().edit().apply(wrong);
+        assertThat(Sitting.of(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.BEHIND);
+    }
+}
