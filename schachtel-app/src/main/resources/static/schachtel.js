@@ -385,6 +385,14 @@
     const svg = $("svg", dwg), at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse()), scale = +svg.dataset.scale;
     ask("POST", dwg.dataset.put, { ...Object.fromEntries($$("#seen input, #face [name=on]").map((i) => [i.name, i.value])), pick, x: ((at.x - svg.dataset.left) / scale).toFixed(2), y: ((svg.dataset.top - at.y) / scale).toFixed(2) });
   });
+  // What goes on by itself is stopped where it is.
+  document.addEventListener("click", (event) => {
+    const goes = event.target.closest?.("[data-halt]")?.parentElement;
+    if (!goes) return;
+    goes.querySelectorAll("[hx-get]").forEach((el) => htmx.trigger(el, "htmx:abort"));
+    goes.remove();
+  });
+
   // What is sought in a list stays, and what was sought is sought again in the list drawn anew.
   let sought = "";
   const filter = () => $$("[data-filter]").forEach((field) => {

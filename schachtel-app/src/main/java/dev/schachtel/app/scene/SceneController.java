@@ -27,6 +27,8 @@ import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.design.Arrange;
 import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
@@ -120,6 +122,7 @@ class SceneController {
             @PathVariable long id,
             @ModelAttribute Place place,
             @RequestParam(defaultValue = "" + SceneDesk.ROUNDS) int rounds,
+            @RequestParam(defaultValue = "false") boolean further,
             Model model) {
         Plan plan = plans.of(cards.load(id).spec());
         int looked = Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
@@ -127,6 +130,8 @@ class SceneController {
         model.addAttribute("on", SceneDesk.face(plan, place.on()).value());
         model.addAttribute("others", desk.others(plan, SceneDesk.face(plan, place.on()), looked));
         model.addAttribute("rounds", looked);
+        model.addAttribute("further", further);
+        model.addAttribute("most", SceneDesk.MOST_ROUNDS);
         return "scene/layouts";
     }
 
@@ -186,6 +191,42 @@ class SceneController {
         StoredCard card = change(
                 id, seen, what + " " + seen.select(), spec -> act.apply(spec, new Id(seen.select()), workshops.now()));
         return page(card, act == PieceAct.REMOVE ? "" : seen.select(), place, model);
+    }
+
+    /** Lines the chosen piece up: in the middle of its face, or with all of the same picture. */
+    @PostMapping("/arrange")
+    String arrange(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam String how,
+            Model model) {
+        StoredCard card = change(id, seen, "arrange " + seen.select(), spec -> {
+            Scenery scenery = scenery(spec, place);
+            List<Id> alike = Rank.alike(scenery, seen.select());
+            Arrange arrange = Arrange.of(spec, workshops.now());
+            return switch (Rank.of(how)) {
+                case MIDDLE -> arrange.centre(alike.get(0), false);
+                case FEET -> arrange.feet(alike);
+                case SPREAD -> arrange.spread(alike, false);
+            };
+        });
+        return page(card, seen.select(), place, model);
+    }
+
+    /** Brings pieces here whose own face is gone. */
+    @PostMapping("/aside")
+    String aside(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Place place, Model model) {
+        StoredCard card = change(id, seen, "aside", spec -> {
+            Plan plan = plans.of(spec);
+            CardSpec now = spec;
+            for (Motif m : SceneDesk.aside(plan)) {
+                now = CardEdit.of(now)
+                        .set(m.id(), "on", SceneDesk.face(plan, place.on()).value());
+            }
+            return now;
+        });
+        return page(card, seen.select(), place, model);
     }
 
     /** Puts the chosen piece under the edge of another, or takes it out again. */

@@ -95,6 +95,7 @@ class SceneDesk {
                 facts.stream().map(words::told).toList(),
                 under(plan.build(), scenery),
                 kept(card, on, scenery),
+                told(aside(plan)),
                 List.of());
     }
 
@@ -228,7 +229,9 @@ class SceneDesk {
                 picture.map(Picture::name).orElse("Cut-out"),
                 raised ? "raised" : "flat",
                 m.pinned(),
+                m.locked(),
                 m.trimmed(),
+                scenery.map(s -> alike(s, m)).orElse(1),
                 picture.map(Picture::isFree).orElse(true),
                 scenery.map(s -> edges(plan.spec(), m.id(), s)).orElse(List.of()),
                 UndersideView.of(plan.build(), new PartId(m.id(), ""))
@@ -273,6 +276,30 @@ class SceneDesk {
                         || own.filter(o -> o.overlaps(p.outline())).isPresent())
                 .map(p -> new SceneView.Edge(p.id().value(), p.picture().name(), spec.isTucked(piece, p.id())))
                 .toList();
+    }
+
+    private static int alike(Scenery scenery, Motif m) {
+        boolean here = scenery.pieces().stream().anyMatch(p -> p.id().equals(m.id()));
+        return here ? Rank.alike(scenery, m.id().value()).size() : 1;
+    }
+
+    /** Pieces that lie on a face which the card doesn't have any more. */
+    static List<Motif> aside(Plan plan) {
+        return plan.spec().elements().stream()
+                .filter(Motif.class::isInstance)
+                .map(Motif.class::cast)
+                .filter(m -> plan.build().face(m.on()).isEmpty())
+                .toList();
+    }
+
+    private static Optional<SceneView.Aside> told(List<Motif> aside) {
+        List<String> faces = aside.stream()
+                .map(m -> "“" + m.on().value().replace('-', ' ') + "”")
+                .distinct()
+                .toList();
+        return aside.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new SceneView.Aside(aside.size(), String.join(" and ", faces), faces.size()));
     }
 
     /** The foam under each raised piece. */

@@ -24,6 +24,7 @@ public record SceneView(
         List<Told> told,
         List<Under> under,
         Kept kept,
+        Optional<Aside> aside,
         List<Other> others) {
     /** A picture of the box: how many of it are on this card. */
     public record Tile(String id, String name, String count, String svg, boolean picked) {}
@@ -46,7 +47,9 @@ public record SceneView(
             String name,
             String height,
             boolean pinned,
+            boolean locked,
             boolean trimmed,
+            int alike,
             boolean sized,
             List<Edge> edges,
             String behindSvg,
@@ -76,6 +79,9 @@ public record SceneView(
      * @param lost what is so small that lifting film may not bring it back
      */
     public record Kept(String photo, String order, String lost) {}
+
+    /** Pieces whose face is gone: how many, and which faces those were. */
+    public record Aside(int count, String face, int faces) {}
 
     /** Another layout. */
     public record Other(int number, String name, String state, String svg) {}

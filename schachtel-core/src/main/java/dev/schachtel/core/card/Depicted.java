@@ -25,6 +25,9 @@ public interface Depicted {
     /** Stays where it is when others are laid out anew. */
     boolean pinned();
 
+    /** Nobody moves or changes it in the scene until it is unlocked. */
+    boolean locked();
+
     /** Its outline, which may be a picture of the box. */
     Opening shape();
 

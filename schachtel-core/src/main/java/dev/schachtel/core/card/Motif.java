@@ -15,6 +15,7 @@ public record Motif(
         @Asked(value = "Turned, °", initial = "0", min = "-360", max = "360") int turned,
         @Asked(value = "Left for right", initial = "false") boolean mirrored,
         @Asked(value = "Stays where it is", initial = "false") boolean pinned,
+        @Asked(value = "Locked", initial = "false") boolean locked,
         @Asked(value = "Trimmed at the edge", initial = "false") boolean trimmed,
         @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)

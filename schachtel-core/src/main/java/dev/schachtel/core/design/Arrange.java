@@ -49,6 +49,16 @@ public final class Arrange {
         return now;
     }
 
+    /** The feet of all pieces as high as that of the first. */
+    public CardSpec feet(List<Id> ids) {
+        CardSpec now = spec;
+        double to = box(ids.get(0)).bottom();
+        for (Id id : ids.subList(1, ids.size())) {
+            now = move(now, id, true, to - box(id).bottom());
+        }
+        return now;
+    }
+
     /**
      * The outermost two stay, the others come to lie between them with equal gaps; gaps differ by a micrometre at most.
      *

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Pull;
@@ -43,9 +44,12 @@ public final class Positions {
     /**
      * The card with a piece moved.
      *
-     * @throws RefusedException if there is no such piece, it has no position of its own, or it would come to lie beyond 3 m
+     * @throws RefusedException if there is no such piece, it is locked, it has no position of its own, or it would come to lie beyond 3 m
      */
     public static CardSpec moved(CardSpec spec, Id id, Length dx, Length dy) {
+        if (spec.piece(id).filter(p -> p instanceof Depicted d && d.locked()).isPresent()) {
+            throw new RefusedException(id.value(), "is locked; unlock it first");
+        }
         List<Spot> spots = spec.piece(id).map(Positions::of).orElse(List.of());
         if (spots.isEmpty()) {
             throw new RefusedException(id.value(), "has no place of its own that could be changed");

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -23,7 +24,12 @@ final class Fixes {
     private Fixes() {}
 
     static Fix move(Placed p, double dx, double dy) {
-        return new Fix(Fix.Way.MOVE, s -> s.with(p.moved(dx, dy)), spec -> moved(spec, p.id(), dx, dy));
+        return of(p, Fix.Way.MOVE, s -> s.with(p.moved(dx, dy)), spec -> moved(spec, p.id(), dx, dy));
+    }
+
+    /** What is locked stays as it is, so that it helps nothing. */
+    private static Fix of(Placed p, Fix.Way way, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
+        return new Fix(way, p.piece().locked() ? UnaryOperator.identity() : scene, edit);
     }
 
     /** Away by so many millimetres in each direction; what stands on the ground only along it. */
@@ -43,7 +49,8 @@ final class Fixes {
             Point now = p.outline().bounds().centre();
             return new Point(at.x() - now.x(), at.y() - now.y());
         });
-        return new Fix(
+        return of(
+                p,
                 Fix.Way.MOVE,
                 s -> s.with(p.moved(by.get().x(), by.get().y())),
                 spec -> moved(spec, p.id(), by.get().x(), by.get().y()));
@@ -62,12 +69,13 @@ final class Fixes {
     }
 
     static Fix mirror(Placed p) {
-        return new Fix(Fix.Way.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
+        return of(p, Fix.Way.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
     }
 
     /** What stands over the edge is cut off. */
     static Fix trim(Scenery scenery, Placed p) {
-        return new Fix(
+        return of(
+                p,
                 Fix.Way.TRIM,
                 s -> p.outline().common(scenery.face()).stream()
                         .max(Comparator.comparing(Outline::area))
@@ -81,7 +89,8 @@ final class Fixes {
         Box box = p.outline().bounds();
         double up = box.height() * (times - 1) / 2;
         String height = mm(Mm.of(p.piece().shape().height()) * times);
-        return new Fix(
+        return of(
+                p,
                 Fix.Way.LARGER,
                 s -> s.with(p.larger(times)),
                 spec -> moved(CardEdit.of(spec).set(p.id(), "shape.height", height), p.id(), 0, up));
@@ -89,7 +98,7 @@ final class Fixes {
 
     /** Before all others. */
     static Fix forward(Placed p) {
-        return new Fix(Fix.Way.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
+        return of(p, Fix.Way.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
     }
 
     /** One more of the same, where there is most room. */
@@ -107,7 +116,7 @@ final class Fixes {
     }
 
     static Fix remove(Placed p) {
-        return new Fix(Fix.Way.REMOVE, s -> s.without(p), spec -> PieceAct.REMOVE.apply(spec, p.id()));
+        return of(p, Fix.Way.REMOVE, s -> s.without(p), spec -> PieceAct.REMOVE.apply(spec, p.id()));
     }
 
     static Fix sayAgain(String fact) {

@@ -52,6 +52,9 @@ record LayoutPieces(
 
     /** What is pinned, and what was fitted to where it lies: cut off at the edge, or tucked in. */
     private static boolean stays(Scenery scenery, Placed p) {
-        return p.piece().pinned() || p.piece().trimmed() || scenery.tucked().contains(p.id());
+        return p.piece().pinned()
+                || p.piece().locked()
+                || p.piece().trimmed()
+                || scenery.tucked().contains(p.id());
     }
 }

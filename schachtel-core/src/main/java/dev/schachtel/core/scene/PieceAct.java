@@ -34,6 +34,7 @@ public enum PieceAct {
     RAISE,
     TRIM,
     PIN,
+    LOCK,
     COPY,
     REMOVE;
 
@@ -60,7 +61,7 @@ public enum PieceAct {
      * @throws RefusedException if there is no such piece, or it can't be done to it
      */
     public CardSpec apply(CardSpec spec, Id id, Workshop workshop) {
-        return this == RAISE
+        return this == RAISE && !piece(spec, id).locked()
                 ? CardEdit.of(spec)
                         .set(id, "fixing", other(piece(spec, id), workshop).id().value())
                 : apply(spec, id);
@@ -68,6 +69,9 @@ public enum PieceAct {
 
     CardSpec apply(CardSpec spec, Id id) {
         Depicted piece = piece(spec, id);
+        if (piece.locked() && this != LOCK && this != COPY) {
+            throw new RefusedException(id.value(), "is locked; unlock it first");
+        }
         CardEdit edit = CardEdit.of(spec);
         return switch (this) {
             case LEFT -> edit.set(id, "turned", "" + (piece.turned() + TURN) % 360);
@@ -79,6 +83,7 @@ public enum PieceAct {
             case BACK -> moved(spec, id, -1);
             case TRIM -> edit.set(id, "trimmed", "" + !piece.trimmed());
             case PIN -> edit.set(id, "pinned", "" + !piece.pinned());
+            case LOCK -> edit.set(id, "locked", "" + !piece.locked());
             case COPY -> copied(spec, id);
             case REMOVE -> edit.remove(id);
             case RAISE -> throw new IllegalArgumentException("what it lies on depends on the stock");
@@ -95,7 +100,9 @@ public enum PieceAct {
     private static CardSpec copied(CardSpec spec, Id id) {
         Piece piece = spec.piece(id).orElseThrow();
         CardEdit edit = CardEdit.of(spec);
-        return Positions.moved(edit.paste(piece), edit.nextId(RecordType.word(piece.getClass())), ASIDE, Length.ZERO);
+        Id copy = edit.nextId(RecordType.word(piece.getClass()));
+        CardSpec now = CardEdit.of(edit.paste(piece)).set(copy, "locked", "false");
+        return Positions.moved(now, copy, ASIDE, Length.ZERO);
     }
 
     private static CardSpec sized(CardSpec spec, Depicted piece, int times, int over) {

@@ -12,6 +12,8 @@ import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Foam;
@@ -52,6 +54,28 @@ class PieceActTest {
 
     private static List<String> order(CardSpec spec) {
         return spec.elements().stream().map(Element::id).map(Id::value).toList();
+    }
+
+    /** Locked means: not moved, not turned, not taken away, by hand or by a remedy; a copy of it is free. */
+    @Test
+    void whatIsLockedStays() {
+        CardSpec locked = PieceAct.LOCK.apply(spec, TREE, WORKSHOP);
+        for (PieceAct act : List.of(PieceAct.LEFT, PieceAct.RAISE, PieceAct.FORWARD, PieceAct.REMOVE, PieceAct.PIN)) {
+            assertThatThrownBy(() -> act.apply(locked, TREE, WORKSHOP)).hasMessageContaining("is locked");
+        }
+        assertThatThrownBy(() -> Positions.moved(locked, TREE, Length.ofMillimetres(1), Length.ZERO))
+                .hasMessageContaining("is locked");
+        CardSpec copied = PieceAct.COPY.apply(locked, TREE, WORKSHOP);
+        assertThat(copied.find(new Id("motif-4"), Motif.class).orElseThrow().locked())
+                .isFalse();
+        assertThat(PieceAct.LOCK.apply(locked, TREE, WORKSHOP)).isEqualTo(spec);
+        CardSpec all = locked;
+        for (String id : List.of("motif-2", "motif-3")) {
+            all = PieceAct.LOCK.apply(all, new Id(id), WORKSHOP);
+        }
+        Scenery scenery = Scenery.of(Engineering.engineer(all, WORKSHOP), WORKSHOP, new Id("panel"))
+                .orElseThrow();
+        assertThat(Sitting.of(scenery)).isNotEmpty().allMatch(f -> f.fixes().isEmpty());
     }
 
     @Test
