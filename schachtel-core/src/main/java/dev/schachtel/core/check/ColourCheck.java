@@ -111,12 +111,12 @@ final class ColourCheck implements Check {
     }
 
     private static void text(Lettering words, Colour ink, Build build, Report report) {
-        build.part(words.on()).ifPresent(part -> {
+        build.part(words.part()).ifPresent(part -> {
             if (part.material() instanceof Cardstock card) {
-                Colour ground = build.colour(words.on()).orElse(card.colour());
+                Colour ground = build.colour(words.part()).orElse(card.colour());
                 int contrast = (int) Math.round(100 * ink.contrastWith(ground));
                 Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner())
-                        .parts(words.on())
+                        .parts(words.part())
                         .names(words.text(), card.name())
                         .measured(new Amount.Times(contrast), new Amount.Times(LEAST_CONTRAST));
                 if (contrast < LEAST_CONTRAST) {

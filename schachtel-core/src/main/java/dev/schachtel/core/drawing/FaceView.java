@@ -97,6 +97,6 @@ final class FaceView {
                 .forEach(a -> marks.add(
                         new Mark.Area(a, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner())))))));
         edges.draw(part.owner(), level.slab().footprints());
-        marks.addAll(Printed.on(build, part, level));
+        marks.addAll(Printed.on(build, level));
     }
 }

@@ -106,7 +106,7 @@ final class FrontLayers {
             if (fixed && hidden.stream().anyMatch(h -> under.contains(h.slab().id()))) {
                 flush(hidden);
             }
-            marks.addAll(Printed.on(build, part, level));
+            marks.addAll(Printed.on(build, level));
         }
         flush(hidden);
         onFilm.forEach(l ->
@@ -192,7 +192,8 @@ final class FrontLayers {
         Map<Surfacing, Integer> nth = new EnumMap<>(Surfacing.class);
         List<Mark> works = new ArrayList<>();
         for (Surface surface : build.surfaces()) {
-            if (surface.slab().equals(level.slab().id())) {
+            boolean words = build.letterings().stream().anyMatch(w -> w.owner().equals(surface.owner()));
+            if (surface.slab().equals(level.slab().id()) && !words) {
                 Surfacing kind = surface.technique().kind();
                 int index = nth.merge(kind, 1, Integer::sum) - 1;
                 works.add(new Mark.Area(

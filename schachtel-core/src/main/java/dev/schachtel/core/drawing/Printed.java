@@ -8,7 +8,6 @@ import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
-import dev.schachtel.core.build.Part;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
@@ -16,12 +15,12 @@ import dev.schachtel.core.shape.Outline;
 final class Printed {
     private Printed() {}
 
-    static List<Mark> on(Build build, Part part, Level level) {
+    static List<Mark> on(Build build, Level level) {
         List<Mark> marks = new ArrayList<>();
         for (Lettering words : build.letterings()) {
-            if (words.on().equals(part.id()) && words.isInked()) {
+            if (words.on().equals(level.slab().id()) && words.isInked()) {
                 for (Art.Tint tint : words.letters()) {
-                    part.at().forEach(at -> tint.areas().forEach(a -> marks.add(letter(a.placed(at), tint, words))));
+                    tint.areas().forEach(a -> marks.add(letter(a, tint, words)));
                 }
                 if (words.letters().isEmpty()) {
                     Box box = level.slab().bounds();

@@ -49,9 +49,12 @@ public enum Views {
     /** Whether a face, or some card of a piece, is seen from the front. */
     public static boolean isSeen(Build build, Id on) {
         return on.equals(Id.FRONT)
-                || FaceView.carrier(build, on)
-                        .filter(l -> FrontLayers.before(build, l))
-                        .isPresent();
+                || FaceView.carrier(build, on).filter(l -> isSeen(build, l)).isPresent();
+    }
+
+    /** Whether something lies at or before the leaf that closes over the card. */
+    public static boolean isSeen(Build build, Level level) {
+        return FrontLayers.before(build, level);
     }
 
     /** What is seen to move from the side: the selected piece's own, else the base's. */

@@ -5,10 +5,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Lettering;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Course;
 import dev.schachtel.core.card.Sentiment;
+import dev.schachtel.core.card.Worded;
 import dev.schachtel.core.letters.TextLine;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.measure.Length;
@@ -33,8 +41,15 @@ record LetteredStrip(TextLine line, WordBand band) {
     private static final double SOFT = 0.2;
 
     static LetteredStrip of(Sentiment strip) {
-        double w = Mm.of(strip.width());
-        double h = Mm.of(strip.height());
+        return of(strip, Mm.of(strip.width()), Mm.of(strip.height()));
+    }
+
+    /** Words without a strip. */
+    static LetteredStrip of(Worded words) {
+        return of(words, 0, 0);
+    }
+
+    private static LetteredStrip of(Worded strip, double w, double h) {
         boolean grows = !strip.xHeight().isZero();
         TextLine level = grows
                 ? TextLine.of(strip.text(), strip.letters(), strip.xHeight())
@@ -64,8 +79,24 @@ record LetteredStrip(TextLine line, WordBand band) {
         return course instanceof Course.Bowl bowl ? -Mm.of(bowl.radius()) : 0;
     }
 
+    /** Notes letters that are missing, and a bend that is too tight. */
+    void judge(Worded words, BuildDraft draft) {
+        Letters.judge(line, new Source(words.id(), "letters"), words.text(), draft);
+        if (isBentLess(words.course())) {
+            Source radius = new Source(words.id(), "course.radius");
+            Length needed = Mm.length(Math.abs(band.radius()));
+            draft.fault(Fault.mend(RuleId.WORDS_BENT, radius, words.text(), Amount.of(needed), Amount.of(needed))
+                    .remedy(draft.lever(radius).map(l -> l.to(needed))));
+        }
+    }
+
+    /** The words as they are on a sheet. */
+    Lettering lettering(Worded words, PartId part, SlabId on) {
+        return new Lettering(words.id(), on, part, words.text(), words.allInks(), line.xHeight(), letters(words));
+    }
+
     /** The radius that is taken instead of one with which words can't be bent. */
-    boolean isBentLess(Course course) {
+    private boolean isBentLess(Course course) {
         return Math.abs(band.radius()) > Math.abs(radius(course)) + 1e-6;
     }
 
@@ -88,9 +119,12 @@ record LetteredStrip(TextLine line, WordBand band) {
         return new Point(-middle.x(), -middle.y());
     }
 
-    /** All letters in their inks. */
-    List<Art.Tint> letters(List<Colour> inks) {
-        Point by = back().plus(-line.foot().x(), -line.foot().y());
+    /** All letters in their inks, where they lie. */
+    private List<Art.Tint> letters(Worded words) {
+        List<Colour> inks = words.allInks();
+        Point by = back().plus(
+                        Mm.of(words.across()) - line.foot().x(),
+                        Mm.of(words.up()) - line.foot().y());
         Map<Colour, List<Outline>> areas = new LinkedHashMap<>();
         for (TextLine.Letter letter : line.letters()) {
             List<Outline> of = areas.computeIfAbsent(ink(inks, letter.place()), k -> new ArrayList<>());

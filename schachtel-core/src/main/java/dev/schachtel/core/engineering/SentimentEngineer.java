@@ -1,23 +1,18 @@
 package dev.schachtel.core.engineering;
 
-import java.util.ArrayList;
 import java.util.List;
 
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
-import dev.schachtel.core.build.Fault;
-import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Sentiment;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
@@ -51,7 +46,7 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
         }
 
         void on(Ground ground) {
-            judge();
+            shape.judge(strip, draft);
             Materials stuff = new Materials(draft);
             Material fixing = stuff.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
             Cardstock shadow = stuff.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
@@ -71,7 +66,7 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
             PartId words = new PartId(strip.id(), "strip");
             SlabId top = sheet(words, 0, card);
             if (!strip.text().isBlank()) {
-                draft.letter(lettering(words));
+                draft.letter(shape.lettering(strip, words, top));
             }
             if (strip.shadows() == 0) {
                 Raised.lay(draft, words, ground, by);
@@ -79,23 +74,6 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
                 draft.lay(top, under, by);
             }
             derive();
-        }
-
-        private Lettering lettering(PartId words) {
-            List<Colour> inks = new ArrayList<>(List.of(strip.ink()));
-            inks.addAll(strip.inks().further());
-            return new Lettering(
-                    strip.id(), words, strip.text(), inks, shape.line().xHeight(), shape.letters(inks));
-        }
-
-        private void judge() {
-            Letters.judge(shape.line(), new Source(strip.id(), "letters"), strip.text(), draft);
-            if (shape.isBentLess(strip.course())) {
-                Source radius = new Source(strip.id(), "course.radius");
-                Length needed = Mm.length(Math.abs(shape.band().radius()));
-                draft.fault(Fault.mend(RuleId.WORDS_BENT, radius, strip.text(), Amount.of(needed), Amount.of(needed))
-                        .remedy(draft.lever(radius).map(l -> l.to(needed))));
-            }
         }
 
         /** Layers of one strip lie flat on each other; only the lowest is held by what the maker chose. */

@@ -184,7 +184,7 @@ public record Scenery(
                 .filter(p -> p.piece().on().equals(on))
                 .ifPresent(pieces::add));
         List<Words> words = build.letterings().stream()
-                .filter(w -> w.isInked() && Views.isSeen(build, w.owner()) == Views.isSeen(build, on))
+                .filter(w -> w.isInked() && isSeen(build, w) == Views.isSeen(build, on))
                 .flatMap(w -> words(build, w, carrier))
                 .filter(w -> face.overlaps(w.outline()))
                 .toList();
@@ -222,17 +222,19 @@ public record Scenery(
                         c.film().equals(carrier.slab().part())));
     }
 
+    private static boolean isSeen(Build build, Lettering words) {
+        return build.level(words.on()).filter(l -> Views.isSeen(build, l)).isPresent();
+    }
+
     private static Stream<Words> words(Build build, Lettering words, Level carrier) {
-        return build.levels().stream()
-                .filter(l -> l.slab().part().equals(words.on()))
-                .flatMap(l -> l.slab().footprints().stream().map(strip -> {
-                    Outline letters = build.part(words.on())
-                            .flatMap(words::extent)
-                            .map(Outline::of)
-                            .orElse(strip);
-                    return new Words(
-                            strip, letters, words.xHeight(), Mm.of(l.top().minus(carrier.top())));
-                }));
+        return build.level(words.on()).stream().flatMap(l -> {
+            double above = Mm.of(l.top().minus(carrier.top()));
+            Optional<Outline> letters = words.extent().map(Outline::of);
+            return words.isOnStrip()
+                    ? l.slab().footprints().stream()
+                            .map(strip -> new Words(strip, letters.orElse(strip), words.xHeight(), above))
+                    : letters.stream().map(all -> new Words(all, all, words.xHeight(), above));
+        });
     }
 
     private static Optional<Placed> placed(Build build, Workshop workshop, Level level, Art art, Level carrier) {

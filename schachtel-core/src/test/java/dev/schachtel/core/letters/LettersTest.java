@@ -1,6 +1,7 @@
 package dev.schachtel.core.letters;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
@@ -8,6 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Lettering;
@@ -18,11 +21,16 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.drawing.Fill;
+import dev.schachtel.core.drawing.Mark;
+import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -100,7 +108,7 @@ class LettersTest {
             TestCards grown = cards.set("sentiment", "text", text).set("sentiment", "xHeight", "4 mm");
             Build build = grown.build();
             Box strip = part(build, "strip").footprints().get(0).bounds();
-            Box letters = build.letterings().get(0).extent(part(build, "strip")).orElseThrow();
+            Box letters = build.letterings().get(0).extent().orElseThrow();
             assertThat(letters.left() - strip.left()).isGreaterThanOrEqualTo(2.999);
             assertThat(strip.right() - letters.right()).isEqualTo(letters.left() - strip.left(), within(0.01));
             assertThat(strip.top() - letters.top()).isGreaterThanOrEqualTo(2.99);
@@ -125,10 +133,8 @@ class LettersTest {
             Build build = cards.build();
             Outline strip = part(build, "strip").footprints().get(0);
             Outline shadow = part(build, "shadow").footprints().get(0);
-            Part own = part(build, "strip");
             build.letterings().get(0).letters().stream()
                     .flatMap(t -> t.areas().stream())
-                    .map(a -> a.placed(own.at().get(0)))
                     .forEach(letter -> assertThat(strip.covers(letter)).isTrue());
             assertThat(shadow.covers(strip)).isTrue();
             assertThat(Mm.of(shadow.marginOf(strip).length())).isBetween(1.99, 2.05);
@@ -184,5 +190,28 @@ class LettersTest {
         build.parts().stream()
                 .filter(p -> p.owner().value().equals("word"))
                 .forEach(p -> assertThat(shadow.covers(p.footprints().get(0))).isTrue());
+    }
+
+    /** Stamped inside with its drying, seen where it was stamped, and nothing may lie on it. */
+    @Test
+    void aGreetingIsStampedOnItsFace() {
+        TestCards cards = TestCards.raised().add("liner").add("greeting").set("greeting", "on", "liner");
+        Build build = cards.build();
+        Lettering words = build.letterings().get(0);
+        assertThat(words.on().toString()).isEqualTo("liner");
+        Box extent = words.extent().orElseThrow();
+        Outline liner = build.face(new Id("liner")).orElseThrow().outline();
+        assertThat(liner.bounds().holds(extent)).isTrue();
+        assertThat(Views.face(build, new Id("liner")).marks())
+                .filteredOn(m -> m instanceof Mark.Area a && a.of().equals(Optional.of(new Id("greeting"))))
+                .hasSizeGreaterThan(5)
+                .allMatch(m -> ((Mark.Area) m).fill() instanceof Fill.Plain);
+        BuildPlan plan = cards.plan().assembly();
+        assertThat(Rehearsal.of(build, plan)).isEmpty();
+        assertThat(plan.steps().stream().map(s -> s.op().kind())).contains(WorkKind.STAMP);
+        Scenery scenery = Scenery.of(build, TestCards.WORKSHOP, new Id("liner")).orElseThrow();
+        assertThat(scenery.words()).hasSize(1);
+        assertThat(scenery.words().get(0).outline().bounds().width()).isEqualTo(extent.width(), within(0.001));
+        assertThat(cards.set("greeting", "text", " ").build().surfaces()).isEmpty();
     }
 }

@@ -195,8 +195,7 @@ class SceneTest {
         spec = CardEdit.of(spec).set(strip, "height", "6 mm");
         Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
         Lettering words = build.letterings().get(0);
-        double top =
-                words.extent(build.part(words.on()).orElseThrow()).orElseThrow().top();
+        double top = words.extent().orElseThrow().top();
         assertThat(words.xHeight()).isBetween(2.6, 4.0);
         double half = Mm.of(picture("star").height()) / 2;
         CardSpec near = with(spec, "star", 52.5, top + half + 2.5, 1);
