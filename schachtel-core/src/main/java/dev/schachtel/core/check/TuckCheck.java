@@ -3,6 +3,8 @@ package dev.schachtel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
@@ -31,6 +33,8 @@ final class TuckCheck implements Check {
     private static final double UNDER = 3;
 
     private static final double SOME = 1;
+    /** Places that are looked at, 1 mm apart. */
+    private static final int STEPS = 120;
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -71,18 +75,43 @@ final class TuckCheck implements Check {
                     .remedy(Remedies.flat(build, workshop, tuck.piece()))
                     .mend();
         }
-        double all = outline(edge).area().squareMillimetres();
-        double glued = outline(edge)
-                .less(shared.stream().map(o -> o.grown(NO_GLUE)).toList())
-                .stream()
-                .mapToDouble(o -> o.area().squareMillimetres())
-                .sum();
-        if (lift.isPositive() && glued < LEAST_GLUED * all) {
+        double glued = glued(outline(edge), shared);
+        if (lift.isPositive() && glued < LEAST_GLUED) {
             draft(RuleId.TUCK_DEEP, tuck, piece, edge, report)
-                    .measured(new Amount.Count((int) Math.round(100 * glued / all)), new Amount.Count((int)
+                    .measured(new Amount.Count((int) Math.round(100 * glued)), new Amount.Count((int)
                             (100 * LEAST_GLUED)))
+                    .remedy(lessDeep(piece, edge).flatMap(by -> Remedies.move(build, tuck.piece(), by)))
                     .mend();
         }
+    }
+
+    /** The share of an edge's sheet that is still glued with something under it. */
+    private static double glued(Outline edge, List<Outline> under) {
+        return edge.less(under.stream().map(o -> o.grown(NO_GLUE)).toList()).stream()
+                        .mapToDouble(o -> o.area().squareMillimetres())
+                        .sum()
+                / edge.area().squareMillimetres();
+    }
+
+    /** Out from under the edge until enough is glued, with some of the piece still under it. */
+    private static Optional<Point> lessDeep(Level piece, Level edge) {
+        return away(outline(edge).centroid(), outline(piece).centroid(), by -> {
+            List<Outline> under = outline(piece).moved(by).common(outline(edge));
+            return !under.isEmpty() && glued(outline(edge), under) >= LEAST_GLUED;
+        });
+    }
+
+    /** The first of some steps away from a place that will do. */
+    private static Optional<Point> away(Point from, Point now, Predicate<Point> will) {
+        double dx = now.x() - from.x();
+        double dy = now.y() - from.y();
+        double length = Math.hypot(dx, dy);
+        double x = length < 1e-6 ? 0 : dx / length;
+        double y = length < 1e-6 ? 1 : dy / length;
+        return IntStream.rangeClosed(1, STEPS)
+                .mapToObj(i -> new Point(i * x, i * y))
+                .filter(will)
+                .findFirst();
     }
 
     /** Over the gap, and some further under the edge. */
@@ -112,7 +141,9 @@ final class TuckCheck implements Check {
                                 piece.slab().name(),
                                 edge.slab().name(),
                                 other.get().slab().name())
-                        .at(outline(other.get()).bounds().centre());
+                        .at(outline(other.get()).bounds().centre())
+                        .remedy(aside(shared(piece, edge), outline(other.get()))
+                                .flatMap(by -> Remedies.move(build, third, by)));
                 draft.mend();
             }
         }
@@ -121,6 +152,11 @@ final class TuckCheck implements Check {
     private static boolean isOver(Build build, List<Id> order, Id upper, Id lower) {
         return build.spec().isTucked(lower, upper)
                 || !build.spec().isTucked(upper, lower) && order.indexOf(upper) > order.indexOf(lower);
+    }
+
+    /** Away from where the other two meet. */
+    private static Optional<Point> aside(List<Outline> shared, Outline third) {
+        return away(shared.get(0).centroid(), third.centroid(), by -> !meet(shared, third.moved(by)));
     }
 
     private static boolean meet(List<Outline> shared, Outline third) {

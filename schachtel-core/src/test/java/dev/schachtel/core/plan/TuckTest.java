@@ -22,6 +22,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Tuck;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.StepView;
@@ -168,14 +169,36 @@ class TuckTest {
         TestCards card = with(new double[] {20, 40, 60, 30}, new double[] {30, bottom, 20, 20})
                 .set("motif-2", "fixing", fixing)
                 .tucked("motif-2", "motif");
-        Finding finding = card.plan().findings().of(rule).all().get(0);
+        mends(card, rule);
+    }
+
+    /** Too deep under an edge, and three in a ring: one of them is moved as far as it takes. */
+    @Test
+    void whatIsTooDeepOrInARingIsMoved() {
+        mends(
+                with(new double[] {20, 40, 60, 30}, new double[] {22, 30, 56, 38})
+                        .tucked("motif-2", "motif"),
+                RuleId.TUCK_DEEP);
+        TestCards ring =
+                with(new double[] {20, 40, 40, 40}, new double[] {30, 50, 40, 40}, new double[] {25, 45, 40, 40});
+        mends(tucked(ring, C, A), RuleId.TUCK_CIRCLE);
+    }
+
+    private static void mends(TestCards card, RuleId rule) {
+        Findings before = card.plan().findings();
+        Finding finding = before.of(rule).all().get(0);
         assertThat(finding.remedies()).isNotEmpty();
         TestCards mended = card;
         for (Change change : finding.remedies().get(0).changes()) {
             mended = mended.set(change.piece().value(), change.component(), change.value());
         }
-        assertThat(mended.plan().findings().of(rule).isEmpty()).isTrue();
-        assertThat(mended.plan().findings().of(Severity.MEND).isEmpty()).isTrue();
+        Findings after = mended.plan().findings();
+        assertThat(after.of(rule).isEmpty()).isTrue();
+        assertThat(after.of(Severity.MEND).all())
+                .extracting(Finding::rule)
+                .isSubsetOf(before.of(Severity.MEND).all().stream()
+                        .map(Finding::rule)
+                        .toList());
     }
 
     @Test
