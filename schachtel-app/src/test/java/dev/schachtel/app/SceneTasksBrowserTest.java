@@ -135,6 +135,11 @@ class SceneTasksBrowserTest extends InBrowser {
         page.getByText("Look further").click();
         assertThat(page.locator("#others")).containsText("24,000 tries; these are the best");
         assertThat(page.locator("#others .layouts li")).not().hasCount(0);
+        page.getByLabel("What matters").selectOption("sky-open");
+        assertThat(page.locator("#others .layouts b").last()).hasText("sky open");
+        assertThat(page.locator("#others .layouts b").first()).hasText("sky open");
+        page.locator("#others .layouts button").first().click();
+        assertThat(page.locator("#undo button")).isEnabled();
         page.reload();
         page.getByText("Look further").click();
         page.getByText("Stop here").click();

@@ -19,6 +19,7 @@ import dev.schachtel.app.scene.SceneController.Place;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.BoxEdit;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.model.RefusedException;
@@ -60,6 +61,23 @@ class BoxController {
             BoxEdit box = new BoxEdit(w.pictures());
             return w.pictured(what.equals("height") ? box.sized(picture, value) : box.set(picture, what, value));
         });
+        return back(id, place, picture.value());
+    }
+
+    /** The name and colour of one of its areas. */
+    @PostMapping("/region")
+    String region(
+            @PathVariable long id,
+            @ModelAttribute Place place,
+            @RequestParam(defaultValue = "-1") int number,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String colour) {
+        MaterialId picture = place.picked();
+        if (!colour.matches(Colour.PATTERN)) {
+            throw new RefusedException("colour", "must be like #2f6b4f");
+        }
+        workshops.change(
+                w -> w.pictured(new BoxEdit(w.pictures()).region(picture, number, name, Colour.parse(colour))));
         return back(id, place, picture.value());
     }
 

@@ -94,14 +94,6 @@ class SceneController {
         }
     }
 
-    /** One of the other layouts, and how long was looked for them. */
-    record Other(@Nullable Integer number, @Nullable Integer rounds) {
-        Other {
-            number = number == null ? Integer.valueOf(-1) : number;
-            rounds = rounds == null ? SceneDesk.ROUNDS : Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
-        }
-    }
-
     @GetMapping
     String page(@PathVariable long id, @ModelAttribute Seen seen, @ModelAttribute Place place, Model model) {
         return page(cards.load(id), seen.select(), place, model);
@@ -121,15 +113,16 @@ class SceneController {
     String layouts(
             @PathVariable long id,
             @ModelAttribute Place place,
-            @RequestParam(defaultValue = "" + SceneDesk.ROUNDS) int rounds,
+            @ModelAttribute LayoutsAsked asked,
             @RequestParam(defaultValue = "false") boolean further,
             Model model) {
         Plan plan = plans.of(cards.load(id).spec());
-        int looked = Math.max(1, Math.min(rounds, SceneDesk.MOST_ROUNDS));
         model.addAttribute("at", "/cards/" + id + "/decorate");
         model.addAttribute("on", SceneDesk.face(plan, place.on()).value());
-        model.addAttribute("others", desk.others(plan, SceneDesk.face(plan, place.on()), looked));
-        model.addAttribute("rounds", looked);
+        model.addAttribute("others", desk.others(plan, SceneDesk.face(plan, place.on()), asked));
+        model.addAttribute("rounds", asked.tries());
+        model.addAttribute("wanted", asked.word());
+        model.addAttribute("wishes", desk.wishes(asked.word()));
         model.addAttribute("further", further);
         model.addAttribute("most", SceneDesk.MOST_ROUNDS);
         return "scene/layouts";
@@ -288,7 +281,7 @@ class SceneController {
             @PathVariable long id,
             @ModelAttribute Seen seen,
             @ModelAttribute Place place,
-            @ModelAttribute Other other,
+            @ModelAttribute LayoutsAsked other,
             Model model) {
         StoredCard card = change(id, seen, "layout", spec -> {
             List<Layouts.Layout> all = layouts(plans.of(spec), place, other);
@@ -325,8 +318,8 @@ class SceneController {
         return workshops.now().picture(word).orElseThrow(() -> new RefusedException(word.value(), "is not in the box"));
     }
 
-    private static List<Layouts.Layout> layouts(Plan plan, Place place, Other other) {
-        return SceneDesk.layouts(plan, SceneDesk.face(plan, place.on()), other.rounds());
+    private static List<Layouts.Layout> layouts(Plan plan, Place place, LayoutsAsked other) {
+        return SceneDesk.layouts(plan, SceneDesk.face(plan, place.on()), other);
     }
 
     private Scenery scenery(CardSpec spec, Place place) {

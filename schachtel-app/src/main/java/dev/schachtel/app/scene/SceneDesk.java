@@ -36,6 +36,7 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.PictureSvg;
@@ -124,9 +125,9 @@ class SceneDesk {
     }
 
     /** The layouts that differ, as they would look. */
-    List<SceneView.Other> others(Plan plan, Id on, int rounds) {
+    List<SceneView.Other> others(Plan plan, Id on, LayoutsAsked look) {
         List<SceneView.Other> all = new ArrayList<>();
-        List<Layouts.Layout> layouts = layouts(plan, on, rounds);
+        List<Layouts.Layout> layouts = layouts(plan, on, look);
         for (int i = 0; i < layouts.size(); i++) {
             CardSpec then = layouts.get(i).take(plan.spec());
             Build build = Engineering.engineer(then, plan.workshop());
@@ -140,10 +141,21 @@ class SceneDesk {
         return all;
     }
 
-    static List<Layouts.Layout> layouts(Plan plan, Id on, int rounds) {
+    static List<Layouts.Layout> layouts(Plan plan, Id on, LayoutsAsked look) {
         return Scenery.of(plan.build(), plan.workshop(), on)
-                .map(s -> Layouts.of(s, rounds, 1))
+                .map(s -> look.wish()
+                        .map(w -> Layouts.of(s, look.tries(), w))
+                        .orElseGet(() -> Layouts.of(s, look.tries(), 1)))
                 .orElse(List.of());
+    }
+
+    List<Field.Option> wishes(String chosen) {
+        List<Field.Option> all = new ArrayList<>(List.of(new Field.Option("", "anything", chosen.isEmpty())));
+        for (Layouts.Wish wish : Layouts.Wish.values()) {
+            String word = Scalars.kebab(wish.name());
+            all.add(new Field.Option(word, words.wish(wish), word.equals(chosen)));
+        }
+        return all;
     }
 
     /** The face asked for, else the panel, else the front. */
@@ -200,6 +212,9 @@ class SceneDesk {
                 Units.MM.show(p.height()),
                 Units.MM.show(p.foot()),
                 p.owned(),
+                p.regions().stream()
+                        .map(r -> new SceneView.Area(r.name(), r.colour().hex()))
+                        .toList(),
                 options(Picture.Role.values(), p.role()),
                 options(Picture.Looks.values(), p.looks()),
                 options(Picture.Stance.values(), p.stance()),

@@ -36,10 +36,14 @@ public record SceneView(
             String height,
             String foot,
             int owned,
+            List<Area> areas,
             List<Field.Option> roles,
             List<Field.Option> looks,
             List<Field.Option> stances,
             List<Field.Option> methods) {}
+
+    /** A coloured area of the picked picture. */
+    public record Area(String name, String colour) {}
 
     /** The chosen piece with what can be done to it, its back if it stands on foam, and where it likes to lie, as JSON. */
     public record Chosen(

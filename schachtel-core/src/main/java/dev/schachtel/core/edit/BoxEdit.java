@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
@@ -22,6 +23,8 @@ public record BoxEdit(List<Picture> pictures) {
     private static final Set<String> ASKED = Set.of("name", "role", "looks", "stance", "method", "foot", "owned");
     private static final Length SMALLEST = Length.ofMillimetres(1);
     private static final int MOST_OWNED = 999;
+
+    private static final int LONGEST = 60;
 
     public BoxEdit {
         pictures = List.copyOf(pictures);
@@ -51,6 +54,25 @@ public record BoxEdit(List<Picture> pictures) {
         return with(old, (Picture) type.with(old, component, value, what));
     }
 
+    /**
+     * An area of a picture with another name or colour.
+     *
+     * @throws RefusedException if there is no such picture or area, or the name is empty or longer than {@value #LONGEST} letters
+     */
+    public List<Picture> region(MaterialId id, int number, String name, Colour colour) {
+        Picture old = find(id);
+        if (number < 0 || number >= old.regions().size()) {
+            throw new RefusedException("region", "is not in this picture");
+        }
+        String said = name.strip();
+        if (said.isEmpty() || said.length() > LONGEST || said.chars().anyMatch(Character::isISOControl)) {
+            throw new RefusedException("region", "needs a name of 1 to " + LONGEST + " letters");
+        }
+        List<Picture.Region> all = new ArrayList<>(old.regions());
+        all.set(number, new Picture.Region(said, colour, all.get(number).path()));
+        return with(old, old.coloured(all));
+    }
+
     /** A picture in another real size, by its height in mm; its width and foot follow. */
     public List<Picture> sized(MaterialId id, String height) {
         Picture old = find(id);
@@ -76,9 +98,11 @@ public record BoxEdit(List<Picture> pictures) {
     private static int count(MaterialId id, Object record) {
         RecordType type = RecordType.of(record.getClass());
         return type.components().stream()
-                .filter(RecordType.Component::isFamily)
-                .map(c -> type.get(record, c))
-                .mapToInt(v -> (v instanceof Opening.Pictured p && p.picture().equals(id) ? 1 : 0) + count(id, v))
+                .mapToInt(c -> {
+                    Object value = type.get(record, c);
+                    boolean shows = c.asked().from() == Asked.Choice.PICTURE && id.equals(value);
+                    return (shows ? 1 : 0) + (c.isFamily() ? count(id, value) : 0);
+                })
                 .sum();
     }
 

@@ -69,6 +69,11 @@ public record Picture(
     /** An area of one colour with a name, such as roof or scarf. */
     public record Region(String name, Colour colour, PathData path) {}
 
+    /** The same picture with these areas. */
+    public Picture coloured(List<Region> other) {
+        return new Picture(id, name, role, looks, method, width, height, foot, stance, owned, outline, other);
+    }
+
     /** The same picture in another real size. */
     public Picture sized(Length otherHeight) {
         double factor = (double) otherHeight.nanometres() / height.nanometres();

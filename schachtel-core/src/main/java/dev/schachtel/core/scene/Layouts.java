@@ -1,8 +1,10 @@
 package dev.schachtel.core.scene;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.LongStream;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -68,11 +70,30 @@ public final class Layouts {
      * @param rounds how many moves are tried for each
      */
     public static List<Layout> of(Scenery scenery, int rounds, long seed) {
+        return of(
+                scenery,
+                rounds,
+                Arrays.stream(Wish.values()).map(w -> new Try(w, seed)).toList());
+    }
+
+    /** Five that differ, all for one wish. */
+    public static List<Layout> of(Scenery scenery, int rounds, Wish wish) {
+        return of(
+                scenery,
+                rounds,
+                LongStream.rangeClosed(1, Wish.values().length)
+                        .mapToObj(seed -> new Try(wish, seed))
+                        .toList());
+    }
+
+    private record Try(Wish wish, long seed) {}
+
+    private static List<Layout> of(Scenery scenery, int rounds, List<Try> tries) {
         List<Layout> all = new ArrayList<>();
         double width = scenery.face().bounds().width();
         LayoutPieces pieces = LayoutPieces.of(scenery);
-        for (Wish wish : Wish.values()) {
-            LayoutSearch search = new LayoutSearch(pieces, wish, seed);
+        for (Try one : tries) {
+            LayoutSearch search = new LayoutSearch(pieces, one.wish, one.seed);
             search.run(rounds)
                     .filter(l -> all.stream().noneMatch(o -> l.differsFrom(o, width) < DIFFER))
                     .ifPresent(all::add);

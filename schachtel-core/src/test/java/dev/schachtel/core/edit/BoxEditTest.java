@@ -12,6 +12,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.files.StandardPictures;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
@@ -105,6 +106,36 @@ class BoxEditTest {
         CardSpec with = CardEdit.of(spec).set(new Id(piece), component, "picture");
         with = CardEdit.of(with).set(new Id(piece), component + ".picture", "goat");
         assertThat(BoxEdit.isUsed(GOAT, with)).isTrue();
+    }
+
+    /** What a grid or a wheel shows is used too. */
+    @Test
+    void aPictureThatIsShownIsUsed() {
+        CardSpec spec = TestCards.raised().add("window-grid").spec();
+        assertThat(BoxEdit.isUsed(GOAT, spec)).isFalse();
+        CardSpec shows = CardEdit.of(spec).set(new Id("window-grid"), "shows", "two");
+        assertThat(BoxEdit.count(GOAT, shows)).isEqualTo(1);
+    }
+
+    @Test
+    void anAreaIsNamedAndColoured() {
+        Picture goat = box.pictures().stream()
+                .filter(p -> p.id().equals(GOAT))
+                .findFirst()
+                .orElseThrow();
+        Picture after = box.region(GOAT, 1, " beard ", new Colour(0x123456)).stream()
+                .filter(p -> p.id().equals(GOAT))
+                .findFirst()
+                .orElseThrow();
+        assertThat(after.regions().get(1).name()).isEqualTo("beard");
+        assertThat(after.regions().get(1).colour()).isEqualTo(new Colour(0x123456));
+        assertThat(after.regions().get(1).path())
+                .isEqualTo(goat.regions().get(1).path());
+        assertThat(after.regions().get(0)).isEqualTo(goat.regions().get(0));
+        Colour any = new Colour(0);
+        assertThatThrownBy(() -> box.region(GOAT, 99, "x", any)).hasMessageContaining("is not in this picture");
+        assertThatThrownBy(() -> box.region(GOAT, 0, "  ", any)).hasMessageContaining("needs a name");
+        assertThatThrownBy(() -> box.region(GOAT, 0, "x".repeat(61), any)).hasMessageContaining("needs a name");
     }
 
     @Test

@@ -69,6 +69,22 @@ class PlacesTest {
         }
     }
 
+    /** Whoever says what matters gets several that differ, all for that. */
+    @Test
+    void layoutsForOneWishDiffer() {
+        Scenery scenery = of(random(new Random(3), 5));
+        double width = scenery.face().bounds().width();
+        for (Layouts.Wish wish : Layouts.Wish.values()) {
+            List<Layouts.Layout> found = Layouts.of(scenery, 400, wish);
+            assertThat(found).hasSizeGreaterThan(1).allMatch(l -> l.wish() == wish);
+            for (int i = 0; i < found.size(); i++) {
+                for (int k = 0; k < i; k++) {
+                    assertThat(found.get(i).differsFrom(found.get(k), width)).isGreaterThanOrEqualTo(Layouts.DIFFER);
+                }
+            }
+        }
+    }
+
     private static void apart(Scenery scenery, Id pinned) {
         Set<Long> face = raster(scenery.face());
         Set<Long> taken = new HashSet<>();
