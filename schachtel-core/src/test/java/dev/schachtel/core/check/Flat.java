@@ -54,7 +54,7 @@ final class Flat {
                         || least < Double.MAX_VALUE && !near.intersectsLine(r[0], r[1], s[0], s[1])) {
                     continue;
                 }
-                if (Line2D.linesIntersect(p[0], p[1], q[0], q[1], r[0], r[1], s[0], s[1])) {
+                if (meet(p, q, r, s)) {
                     return 0;
                 }
                 least = Math.min(least, Line2D.ptSegDist(p[0], p[1], q[0], q[1], r[0], r[1]));
@@ -64,6 +64,15 @@ final class Flat {
             }
         }
         return least;
+    }
+
+    /** The JDK says that a point meets every line it is in line with: lines whose boxes lie apart don't meet. */
+    private static boolean meet(double[] p, double[] q, double[] r, double[] s) {
+        return Math.min(p[0], q[0]) <= Math.max(r[0], s[0])
+                && Math.min(r[0], s[0]) <= Math.max(p[0], q[0])
+                && Math.min(p[1], q[1]) <= Math.max(r[1], s[1])
+                && Math.min(r[1], s[1]) <= Math.max(p[1], q[1])
+                && Line2D.linesIntersect(p[0], p[1], q[0], q[1], r[0], r[1], s[0], s[1]);
     }
 
     static boolean boxesWithin(Area a, Area b, double distance) {

@@ -98,6 +98,10 @@ class PositionsTest {
                         .filter(l -> l.slab().id().value().startsWith(id.value() + "/"))
                         .map(l -> l.slab().bounds())
                         .reduce(Box::union))
+                .or(() -> build.letterings().stream()
+                        .filter(w -> w.owner().equals(id))
+                        .flatMap(w -> w.extent().stream())
+                        .reduce(Box::union))
                 .orElseThrow();
     }
 
