@@ -162,4 +162,20 @@ class SceneTasksBrowserTest extends InBrowser {
         assertThat(page.locator(".aside")).hasCount(0);
         assertThat(pieces(card)).anyMatch(m -> m.id().equals(star) && m.on().equals(new Id("step-one")));
     }
+
+    /** A line is drawn by its height, moved, and taken away again. */
+    @Test
+    void aGroundLineIsDrawn() {
+        long card = create(put(RunningApp.demo("turntable.json"), "panel", "goat", 18, 45));
+        page.navigate(app.address() + "/cards/" + card + "/decorate");
+        page.getByLabel("Ground line, from the foot").fill("1 1/2");
+        page.getByLabel("Ground line, from the foot").press("Enter");
+        assertThat(page.locator(".told")).containsText("over the ground");
+        page.locator(".told").getByText("Put it on the ground").click();
+        assertThat(page.locator(".told")).containsText("1 piece stands on it");
+        page.getByLabel("Ground line, from the foot").fill("");
+        page.getByLabel("Ground line, from the foot").press("Enter");
+        assertThat(page.locator(".told")).not().containsText("stands on it");
+        assertThat(page.getByLabel("Ground line, from the foot")).hasValue("");
+    }
 }

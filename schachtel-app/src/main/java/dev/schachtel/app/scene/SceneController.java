@@ -26,6 +26,7 @@ import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
+import dev.schachtel.core.card.GroundLine;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.design.Arrange;
@@ -33,6 +34,7 @@ import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.scene.Fact;
@@ -203,6 +205,30 @@ class SceneController {
                 case FEET -> arrange.feet(alike);
                 case SPREAD -> arrange.spread(alike, false);
             };
+        });
+        return page(card, seen.select(), place, model);
+    }
+
+    /** Draws the face's ground line there, or takes it away. */
+    @PostMapping("/line")
+    String line(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @ModelAttribute Place place,
+            @RequestParam(defaultValue = "") String up,
+            Model model) {
+        StoredCard card = change(id, seen, "ground line", spec -> {
+            Id on = SceneDesk.face(plans.of(spec), place.on());
+            Optional<Id> now = SceneDesk.line(spec, on).map(GroundLine::id);
+            if (up.isBlank()) {
+                return now.map(line -> CardEdit.of(spec).remove(line)).orElse(spec);
+            }
+            String kind = RecordType.word(GroundLine.class);
+            Id line = now.orElseGet(() -> CardEdit.of(spec).nextId(kind));
+            CardSpec with = now.isPresent()
+                    ? spec
+                    : CardEdit.of(CardEdit.of(spec).add(kind)).set(line, "on", on.value());
+            return CardEdit.of(with).set(line, "up", up);
         });
         return page(card, seen.select(), place, model);
     }

@@ -24,6 +24,7 @@ import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Feature;
+import dev.schachtel.core.card.GroundLine;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Motif;
@@ -79,7 +80,8 @@ class SceneDesk {
         List<Fact> facts = scenery.map(Sitting::of).orElse(List.of());
         Id marked = chosen.map(Motif::id).orElse(Id.BASE);
         String svg = SvgWriter.write(
-                Views.face(plan.build(), on).plain(),
+                Views.face(plan.build(), on, scenery.map(Scenery::lines).orElse(List.of()))
+                        .plain(),
                 Look.chosen(420, 600, plan.spec().units(), marked, link).pinned(pins(facts)));
         return new SceneView(
                 frames.frame(card, plan, "decorate"),
@@ -97,6 +99,7 @@ class SceneDesk {
                 under(plan.build(), scenery),
                 kept(card, on, scenery),
                 told(aside(plan)),
+                line(plan.spec(), on).map(l -> plan.spec().units().show(l.up())).orElse(""),
                 List.of());
     }
 
@@ -296,6 +299,13 @@ class SceneDesk {
     private static int alike(Scenery scenery, Motif m) {
         boolean here = scenery.pieces().stream().anyMatch(p -> p.id().equals(m.id()));
         return here ? Rank.alike(scenery, m.id().value()).size() : 1;
+    }
+
+    static Optional<GroundLine> line(CardSpec spec, Id on) {
+        return spec.elements().stream()
+                .filter(e -> e instanceof GroundLine l && l.on().equals(on))
+                .map(GroundLine.class::cast)
+                .findFirst();
     }
 
     /** Pieces that lie on a face which the card doesn't have any more. */

@@ -11,6 +11,7 @@ import dev.schachtel.app.structure.Field;
  *
  * @param on the face that is looked at
  * @param select the chosen piece; empty for none
+ * @param line how high its ground line is; empty without one
  */
 public record SceneView(
         Frame frame,
@@ -25,6 +26,7 @@ public record SceneView(
         List<Under> under,
         Kept kept,
         Optional<Aside> aside,
+        String line,
         List<Other> others) {
     /** A picture of the box: how many of it are on this card. */
     public record Tile(String id, String name, String count, String svg, boolean picked) {}

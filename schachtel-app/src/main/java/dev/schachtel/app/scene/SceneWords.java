@@ -68,7 +68,9 @@ class SceneWords {
             case GROUND ->
                 well
                         ? said("Feet on the ground", count(fact.figure(), "piece stands", "pieces stand") + " on it")
-                        : said(one + " floats", figure + " over the ground");
+                        : fact.figure() > 0
+                                ? said(one + " floats", figure + " over the ground")
+                                : said(one + " sinks in", figure + " under the ground line");
             case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
             case BEHIND ->
                 said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");

@@ -7,6 +7,8 @@ import dev.schachtel.core.shape.Outline;
 public record Zone(Use use, Id owner, SlabId on, Outline outline) {
     /** What the region is for. */
     public enum Use {
+        /** The upper edge of a level line that feet stand on. */
+        FEET,
         /** To write on. */
         WRITING,
         /** To be drawn round before something covers it. */

@@ -1,4 +1,4 @@
 package dev.schachtel.core.card;
 
 /** Something laid on, or done to a surface, for its looks. */
-public sealed interface Element extends Piece permits Sentiment, Greeting, Motif, Word, Treatment {}
+public sealed interface Element extends Piece permits Sentiment, Greeting, Motif, Word, GroundLine, Treatment {}

@@ -1,5 +1,6 @@
 package dev.schachtel.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -8,6 +9,8 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Point;
 
 /** The views of a card. */
 public enum Views {
@@ -44,6 +47,16 @@ public enum Views {
     public static Scene face(Build build, Id on) {
         Optional<Level> sheet = isSeen(build, on) ? Optional.empty() : FaceView.carrier(build, on);
         return sheet.map(s -> FaceView.of(build, on, s)).orElseGet(() -> face(build));
+    }
+
+    /** The same with level lines across a face, such as those that feet stand on. */
+    public static Scene face(Build build, Id on, List<Double> lines) {
+        Scene plain = face(build, on);
+        Box box = build.face(on).map(f -> f.outline().bounds()).orElse(plain.extent());
+        List<Mark> marks = new ArrayList<>(plain.marks());
+        lines.forEach(y ->
+                marks.add(new Mark.Line(List.of(new Point(box.left(), y), new Point(box.right(), y)), Meaning.CENTRE)));
+        return new Scene(plain.title(), plain.extent(), plain.room(), plain.toScale(), marks);
     }
 
     /** Whether a face, or some card of a piece, is seen from the front. */

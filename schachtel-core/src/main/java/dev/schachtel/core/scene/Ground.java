@@ -3,15 +3,17 @@ package dev.schachtel.core.scene;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.stream.DoubleStream;
 
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
-/** What pieces stand on: the ground pieces of a scene, by their upper edges, half a millimetre apart. Ground has no overhang. */
+/** What pieces stand on: lines, and the ground pieces of a scene by their upper edges, half a millimetre apart. Ground has no overhang. */
 final class Ground {
     private static final double STEP = 0.5;
     private final List<Profile> pieces;
+    private final List<Double> lines;
 
     Ground(Scenery scenery) {
         this(scenery, Profile::of);
@@ -23,6 +25,7 @@ final class Ground {
                 .filter(Scenery.Placed::isGround)
                 .map(p -> profiles.apply(p.outline()))
                 .toList();
+        lines = scenery.lines();
     }
 
     /** The upper edge of one piece from the left; not a number where it has none. */
@@ -64,19 +67,26 @@ final class Ground {
     }
 
     boolean isThere() {
-        return !pieces.isEmpty();
+        return !pieces.isEmpty() || !lines.isEmpty();
     }
 
-    /** How far a foot is above the nearest ground below it; 0 within the ground; empty where there is none below. */
+    /**
+     * How far a foot is above the nearest ground; 0 within a piece of ground, less than 0 below a line; empty where there is
+     * none.
+     */
     OptionalDouble below(Point foot) {
         double least = Double.MAX_VALUE;
+        for (double line : lines) {
+            double over = foot.y() - line;
+            least = Math.abs(over) < Math.abs(least) ? over : least;
+        }
         for (Profile piece : pieces) {
             double top = piece.top(foot.x());
             if (foot.y() >= piece.box.bottom() && foot.y() <= top) {
                 return OptionalDouble.of(0);
             }
-            if (top <= foot.y()) {
-                least = Math.min(least, foot.y() - top);
+            if (top <= foot.y() && foot.y() - top < Math.abs(least)) {
+                least = foot.y() - top;
             }
         }
         return least == Double.MAX_VALUE ? OptionalDouble.empty() : OptionalDouble.of(least);
@@ -84,9 +94,9 @@ final class Ground {
 
     /** The highest ground there. */
     OptionalDouble surface(double x) {
-        return pieces.stream()
-                .mapToDouble(p -> p.top(x))
-                .filter(top -> !Double.isNaN(top))
+        return DoubleStream.concat(
+                        pieces.stream().mapToDouble(p -> p.top(x)).filter(top -> !Double.isNaN(top)),
+                        lines.stream().mapToDouble(l -> l))
                 .max();
     }
 }

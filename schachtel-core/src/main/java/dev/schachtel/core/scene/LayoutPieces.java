@@ -46,7 +46,8 @@ record LayoutPieces(
                 own,
                 own.stream().map(m -> m.grown(AROUND)).toList(),
                 moving.stream()
-                        .map(p -> p.stands() && ground.below(p.foot()).orElse(Double.MAX_VALUE) <= Sitting.ON_GROUND)
+                        .map(p -> p.stands()
+                                && Math.abs(ground.below(p.foot()).orElse(Double.MAX_VALUE)) <= Sitting.ON_GROUND)
                         .toList());
     }
 

@@ -42,6 +42,7 @@ import dev.schachtel.core.shape.Point;
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
  * @param meant advice that is not wanted on this card
+ * @param lines heights of lines that feet stand on, mm
  * @param tumbling the shaker on whose film or floor the pieces lie
  * @param written whether the maker writes on it
  * @param tucked pieces that go under an edge, and those whose edge it is
@@ -58,6 +59,7 @@ public record Scenery(
         List<Outline> others,
         Set<String> meant,
         Set<Id> tucked,
+        List<Double> lines,
         Optional<Tumbling> tumbling,
         boolean written) {
     /** A sheet is what is written on if it covers so much of the place for it. */
@@ -70,6 +72,7 @@ public record Scenery(
         others = List.copyOf(others);
         meant = Set.copyOf(meant);
         tucked = Set.copyOf(tucked);
+        lines = List.copyOf(lines);
     }
 
     /**
@@ -148,7 +151,7 @@ public record Scenery(
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, tumbling, written);
+        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, lines, tumbling, written);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -206,8 +209,18 @@ public record Scenery(
                 others(build, sheet, carrier),
                 meant,
                 tucked,
+                lines(build, carrier, face.bounds()),
                 tumbling(build, carrier),
                 written);
+    }
+
+    private static List<Double> lines(Build build, Level carrier, Box face) {
+        return build.zones(Zone.Use.FEET).stream()
+                .filter(z -> z.on().equals(carrier.slab().id()))
+                .map(z -> z.outline().bounds())
+                .filter(line -> line.left() < face.right() && line.right() > face.left())
+                .map(Box::top)
+                .toList();
     }
 
     private static Optional<Tumbling> tumbling(Build build, Level carrier) {

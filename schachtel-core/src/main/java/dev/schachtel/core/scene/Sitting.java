@@ -121,7 +121,7 @@ public final class Sitting {
         for (int i = 0; i < scenery.pieces().size(); i++) {
             Placed p = scenery.pieces().get(i);
             OptionalDouble over = ground.below(p.foot());
-            if (p.stands() && over.isPresent() && over.getAsDouble() > ON_GROUND) {
+            if (p.stands() && over.isPresent() && Math.abs(over.getAsDouble()) > ON_GROUND) {
                 facts.add(Fact.of(
                         Kind.GROUND,
                         Severity.WATCH,

@@ -163,4 +163,35 @@ class FacesTest {
         CardSpec mended = behind.fix(0).orElseThrow().edit().apply(wrong);
         assertThat(Sitting.of(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.BEHIND);
     }
+
+    /** Feet over or under a drawn line are told and set on it; the line costs no paper and is drawn across its face. */
+    @Test
+    void feetStandOnADrawnLine() {
+        Id panel = new Id("panel");
+        CardSpec lined = TestCards.raised()
+                .add("ground-line")
+                .set("ground-line", "up", "30 mm")
+                .spec();
+        assertThat(engineered(lined).parts())
+                .hasSameSizeAs(engineered(TestCards.raised().spec()).parts());
+        double half = Mm.of(picture("goat").height()) / 2;
+        for (double over : new double[] {4, -4, 0.2}) {
+            CardSpec spec = put(lined, panel, "goat", new Point(50, 30 + over + half), 1);
+            Fact feet = Sitting.of(scenery(spec, panel)).stream()
+                    .filter(f -> f.kind() == Fact.Kind.GROUND)
+                    .findFirst()
+                    .orElseThrow();
+            if (Math.abs(over) < 0.5) {
+                assertThat(feet.severity()).isEqualTo(Severity.WORKS);
+            } else {
+                assertThat(feet.figure()).isEqualTo(over, within(0.01));
+                CardSpec mended = feet.fix(0).orElseThrow().edit().apply(spec);
+                assertThat(scenery(mended, panel).pieces().get(0).foot().y()).isEqualTo(30, within(0.02));
+            }
+        }
+        assertThat(Views.face(engineered(lined), panel, scenery(lined, panel).lines())
+                        .marks())
+                .anyMatch(m ->
+                        m instanceof Mark.Line l && l.points().stream().allMatch(p -> Math.abs(p.y() - 30) < 1e-6));
+    }
 }
