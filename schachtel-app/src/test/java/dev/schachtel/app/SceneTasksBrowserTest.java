@@ -6,15 +6,18 @@ import org.junit.jupiter.api.Test;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.card.Sentiment;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.scene.Room;
 import dev.schachtel.core.shape.Point;
 
@@ -161,6 +164,37 @@ class SceneTasksBrowserTest extends InBrowser {
         page.getByText("Put them on this face").click();
         assertThat(page.locator(".aside")).hasCount(0);
         assertThat(pieces(card)).anyMatch(m -> m.id().equals(star) && m.on().equals(new Id("step-one")));
+    }
+
+    /** Words are chosen in the drawing, moved by a key, and taken away. */
+    @Test
+    void wordsAreMovedAndTakenAway() {
+        long card = create(RunningApp.demo("turntable.json"));
+        Id strip = new Id("sentiment");
+        Length before = app.cards()
+                .load(card)
+                .spec()
+                .find(strip, Sentiment.class)
+                .orElseThrow()
+                .up();
+        page.navigate(app.address() + "/cards/" + card + "/decorate");
+        BoundingBox box =
+                page.locator("#drawing a[data-select=sentiment]").first().boundingBox();
+        page.mouse().click(box.x + box.width / 2, box.y + box.height / 2);
+        assertThat(page.locator(".acts h2")).hasText("“which engine?”");
+        page.locator("#drawing").focus();
+        page.keyboard().press("ArrowUp");
+        page.waitForCondition(() -> app.cards()
+                        .load(card)
+                        .spec()
+                        .find(strip, Sentiment.class)
+                        .orElseThrow()
+                        .up()
+                        .compareTo(before)
+                > 0);
+        assertThat(page.locator("#undo button")).isEnabled();
+        does(button("Remove"));
+        assertThat(app.cards().load(card).spec().find(strip, Sentiment.class)).isEmpty();
     }
 
     /** A line is drawn by its height, moved, and taken away again. */

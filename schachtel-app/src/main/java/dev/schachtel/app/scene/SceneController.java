@@ -183,8 +183,15 @@ class SceneController {
             throw new RefusedException("piece", "choose a piece first");
         }
         PieceAct act = PieceAct.of(what);
+        Id piece = new Id(seen.select());
         StoredCard card = change(
-                id, seen, what + " " + seen.select(), spec -> act.apply(spec, new Id(seen.select()), workshops.now()));
+                id,
+                seen,
+                what + " " + seen.select(),
+                spec -> act == PieceAct.REMOVE
+                                && SceneDesk.words(spec, seen.select()).isPresent()
+                        ? CardEdit.of(spec).remove(piece)
+                        : act.apply(spec, piece, workshops.now()));
         return page(card, act == PieceAct.REMOVE ? "" : seen.select(), place, model);
     }
 

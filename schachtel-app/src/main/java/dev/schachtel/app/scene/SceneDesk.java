@@ -29,6 +29,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.card.Worded;
 import dev.schachtel.core.drawing.UndersideView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.engineering.Engineering;
@@ -78,7 +79,8 @@ class SceneDesk {
         String link = "/cards/" + card.id() + "/decorate?on=" + on + "&select=";
         Optional<Scenery> scenery = Scenery.of(plan.build(), plan.workshop(), on);
         List<Fact> facts = scenery.map(Sitting::of).orElse(List.of());
-        Id marked = chosen.map(Motif::id).orElse(Id.BASE);
+        Optional<Worded> worded = look.select.matches(Id.PATTERN) ? words(plan.spec(), look.select) : Optional.empty();
+        Id marked = chosen.map(Motif::id).or(() -> worded.map(Worded::id)).orElse(Id.BASE);
         String svg = SvgWriter.write(
                 Views.face(plan.build(), on, scenery.map(Scenery::lines).orElse(List.of()))
                         .plain(),
@@ -86,7 +88,7 @@ class SceneDesk {
         return new SceneView(
                 frames.frame(card, plan, "decorate"),
                 on.value(),
-                chosen.map(m -> m.id().value()).orElse(""),
+                marked.equals(Id.BASE) ? "" : marked.value(),
                 faces(plan, on),
                 box(plan, look.pick),
                 plan.workshop().pictures().stream()
@@ -98,6 +100,7 @@ class SceneDesk {
                 facts.stream().map(words::told).toList(),
                 under(plan.build(), scenery),
                 kept(card, on, scenery),
+                worded.map(Worded::text),
                 told(aside(plan)),
                 line(plan.spec(), on).map(l -> plan.spec().units().show(l.up())).orElse(""),
                 List.of());
@@ -294,6 +297,11 @@ class SceneDesk {
                         || own.filter(o -> o.overlaps(p.outline())).isPresent())
                 .map(p -> new SceneView.Edge(p.id().value(), p.picture().name(), spec.isTucked(piece, p.id())))
                 .toList();
+    }
+
+    /** Words can be moved and taken away here; the rest is said of them in Structure. */
+    static Optional<Worded> words(CardSpec spec, String select) {
+        return spec.piece(new Id(select)).filter(Worded.class::isInstance).map(Worded.class::cast);
     }
 
     private static int alike(Scenery scenery, Motif m) {

@@ -11,6 +11,7 @@ import dev.schachtel.app.structure.Field;
  *
  * @param on the face that is looked at
  * @param select the chosen piece; empty for none
+ * @param words the chosen words, if words are chosen
  * @param line how high its ground line is; empty without one
  */
 public record SceneView(
@@ -25,6 +26,7 @@ public record SceneView(
         List<Told> told,
         List<Under> under,
         Kept kept,
+        Optional<String> words,
         Optional<Aside> aside,
         String line,
         List<Other> others) {

@@ -2,6 +2,8 @@ package dev.schachtel.core.cutting;
 
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -12,11 +14,16 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.check.Checks;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.motion.Movements;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.shape.Mm;
 
@@ -34,11 +41,21 @@ class SquareTest {
         Stream<CardSpec> random = IntStream.range(0, 60).mapToObj(i -> RandomCards.any(new Random(i), 8));
         Stream.concat(demo, random).forEach(spec -> {
             Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
+            Set<PartId> inPieces = cutThrough(build);
             build.parts().stream()
+                    .filter(p -> !inPieces.contains(p.id()))
                     .filter(p -> p.form().sort() == Form.Sort.RECTANGLE
                             && p.form().shorter().isAbove(Length.ZERO))
                     .forEach(SquareTest::square);
         });
+    }
+
+    /** What openings may have cut in two is no rectangle any more, and is told. */
+    private static Set<PartId> cutThrough(Build build) {
+        return Checks.check(build, Movements.of(build), TestCards.WORKSHOP).of(Severity.MEND).all().stream()
+                .filter(f -> f.rule() == RuleId.MARGIN_WEB || f.rule() == RuleId.MARGIN_EDGE)
+                .flatMap(f -> f.parts().stream())
+                .collect(Collectors.toSet());
     }
 
     /** No larger box round it than it says to be: a rectangle that is askew has one. */
