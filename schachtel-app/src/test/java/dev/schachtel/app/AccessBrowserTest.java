@@ -58,16 +58,17 @@ class AccessBrowserTest extends InBrowser {
         }
     }
 
+    /** Only what breaks a rule comes back: a page's every node, passed or not, takes longer to hand over than to check. */
     private void keepsToTheRules(String what) {
-        List<String> violations = new AxeBuilder(page)
-                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa")).analyze().getViolations().stream()
-                        .map(r -> r.getId() + ": "
-                                + r.getNodes().stream()
-                                        .map(n -> String.valueOf(n.getTarget()))
-                                        .limit(3)
-                                        .toList())
-                        .toList();
-        assertEquals(List.of(), violations, what);
+        page.evaluate(AxeBuilder.getAxeScript());
+        Object broken = page.evaluate(
+                """
+                async tags => {
+                  const told = await axe.run(document, {runOnly: {type: 'tag', values: tags}, resultTypes: ['violations']});
+                  return told.violations.map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target));
+                }""",
+                List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"));
+        assertEquals(List.of(), broken, what);
     }
 
     @Test

@@ -1,7 +1,6 @@
 package dev.schachtel.core.build;
 
 import java.util.List;
-import java.util.Optional;
 
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
@@ -38,24 +37,27 @@ public record Art(PartId part, MaterialId picture, boolean mirrored, List<Tint> 
         }
     }
 
-    /** Its colours, each by its area; empty if it has none. */
-    public Optional<Colour> mean() {
+    /** Its colours by their areas, with that of the card wherever the sheet shows between them. */
+    public Colour mean(Outline sheet, Colour card) {
         double[] sum = new double[4];
         for (Tint tint : tints) {
             double area = tint.areas.stream()
                     .mapToDouble(a -> a.area().squareMillimetres())
                     .sum();
-            int rgb = tint.colour.rgb();
-            sum[0] += area * (rgb >> 16 & 255);
-            sum[1] += area * (rgb >> 8 & 255);
-            sum[2] += area * (rgb & 255);
-            sum[3] += area;
+            add(sum, tint.colour, area);
         }
-        return sum[3] <= 0
-                ? Optional.empty()
-                : Optional.of(new Colour((int) Math.round(sum[0] / sum[3]) << 16
-                        | (int) Math.round(sum[1] / sum[3]) << 8
-                        | (int) Math.round(sum[2] / sum[3])));
+        add(sum, card, Math.max(1e-6, sheet.area().squareMillimetres() - sum[3]));
+        return new Colour((int) Math.round(sum[0] / sum[3]) << 16
+                | (int) Math.round(sum[1] / sum[3]) << 8
+                | (int) Math.round(sum[2] / sum[3]));
+    }
+
+    private static void add(double[] sum, Colour colour, double area) {
+        int rgb = colour.rgb();
+        sum[0] += area * (rgb >> 16 & 255);
+        sum[1] += area * (rgb >> 8 & 255);
+        sum[2] += area * (rgb & 255);
+        sum[3] += area;
     }
 
     /** Of its tints only what lies in an outline of the part's own coordinates. */

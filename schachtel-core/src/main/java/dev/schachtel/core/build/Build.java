@@ -107,9 +107,11 @@ public record Build(
      * clear film; empty for what is no card. Stamps, stencils and splatter leave the ground as it is.
      */
     public Optional<Colour> colour(PartId id) {
-        return part(id).map(Part::material)
-                .filter(Cardstock.class::isInstance)
-                .map(m -> art(id).flatMap(Art::mean).orElse(((Cardstock) m).colour()))
+        return part(id).filter(p -> p.material() instanceof Cardstock)
+                .map(p -> {
+                    Colour card = ((Cardstock) p.material()).colour();
+                    return art(id).map(a -> a.mean(p.outline(), card)).orElse(card);
+                })
                 .map(card -> surfaces.stream()
                         .filter(s -> s.part().equals(id) && s.technique().kind().blends())
                         .map(Surface::colour)

@@ -17,6 +17,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.MaterialId;
@@ -56,7 +57,7 @@ class PictureShapeTest {
         Box box = part.outline().bounds().grown(0.05);
         art.tints().forEach(t -> t.areas()
                 .forEach(a -> assertThat(box.holds(a.bounds())).isTrue()));
-        assertThat(build.colour(part.id())).isEqualTo(art.mean());
+        assertThat(build.colour(part.id())).contains(art.mean(part.outline(), ((Cardstock) part.material()).colour()));
     }
 
     /** The way of cutting follows the box. */
@@ -84,8 +85,7 @@ class PictureShapeTest {
             assertThat(two.top()).isEqualTo(one.top(), within(0.01));
         }
         assertThat(other.art(id).orElseThrow().mirrored()).isTrue();
-        assertThat(other.art(id).orElseThrow().mean())
-                .isEqualTo(plain.art(id).orElseThrow().mean());
+        assertThat(other.colour(id)).isEqualTo(plain.colour(id));
     }
 
     @Test
@@ -115,7 +115,16 @@ class PictureShapeTest {
                 List.of(
                         new Art.Tint("dark", new Colour(0), List.of(square, square, square)),
                         new Art.Tint("light", new Colour(0xffffff), List.of(square))));
-        assertThat(art.mean()).contains(new Colour(0x404040));
-        assertThat(new Art(art.part(), GOAT, false, List.of()).mean()).isEmpty();
+        assertThat(art.mean(square, new Colour(0xff0000)))
+                .as("the pictures cover all of it")
+                .isEqualTo(new Colour(0x404040));
+        var twice = dev.schachtel.core.shape.Outline.rectangle(
+                dev.schachtel.core.measure.Length.ofMillimetres(20),
+                dev.schachtel.core.measure.Length.ofMillimetres(40));
+        assertThat(art.mean(twice, new Colour(0xffffff)))
+                .as("half of it is white card")
+                .isEqualTo(new Colour(0x9f9f9f));
+        assertThat(new Art(art.part(), GOAT, false, List.of()).mean(square, new Colour(0xff0000)))
+                .isEqualTo(new Colour(0xff0000));
     }
 }

@@ -64,6 +64,10 @@ class ShowingsTest {
                 .set("wheel", "shows.second", "tall-tree")
                 .build();
         Outline window = window(build);
+        PartId wheel = new PartId(new Id("wheel"), "wheel");
+        assertThat(build.colour(wheel).orElseThrow().lightness())
+                .as("a white wheel with small pictures is nearly white")
+                .isGreaterThan(80);
         for (int i = 0; i < 5; i++) {
             Box box = shown(build, new PartId(new Id("wheel"), "wheel"), motion(build, "wheel"), i / 5.0, window);
             assertThat(window.bounds().holds(box)).isTrue();
