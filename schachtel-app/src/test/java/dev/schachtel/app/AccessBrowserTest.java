@@ -16,11 +16,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-/** Every page for every hand: rules of access at two widths, at three where tablets have a layout of their own, no sideways scrolling at any, and focus that stays. */
+/** Every page for every hand: rules of access and no sideways scrolling at three widths, and focus that stays. */
 class AccessBrowserTest extends InBrowser {
-    private static final int TABLET = 900;
-    private static final List<int[]> SIZES =
-            List.of(new int[] {1280, 800}, new int[] {TABLET, 800}, new int[] {390, 800});
+    private static final List<int[]> SIZES = List.of(new int[] {1280, 800}, new int[] {900, 800}, new int[] {390, 800});
 
     AccessBrowserTest(RunningApp app) {
         super(app);
@@ -50,9 +48,7 @@ class AccessBrowserTest extends InBrowser {
         page.navigate(app.address() + path);
         for (int[] size : SIZES) {
             page.setViewportSize(size[0], size[1]);
-            if (size[0] != TABLET || path.matches(".*/(structure|build|cut)")) {
-                keepsToTheRules(path + " at " + size[0]);
-            }
+            keepsToTheRules(path + " at " + size[0]);
             Object wide = page.evaluate("document.documentElement.scrollWidth");
             assertTrue(((Number) wide).intValue() <= size[0], path + " is " + wide + " wide at " + size[0]);
         }
@@ -73,18 +69,22 @@ class AccessBrowserTest extends InBrowser {
 
     @Test
     void menusAndDialogsKeepToTheRules() {
-        page.navigate(app.address() + "/cards/11/structure");
-        page.locator(".which summary").click();
-        keepsToTheRules("menu of the card");
-        page.locator("[data-keys]").click();
-        assertThat(page.locator("#keys")).isVisible();
-        keepsToTheRules("keys");
-        page.keyboard().press("Escape");
-        page.getByText("+ Add").click();
-        keepsToTheRules("what can be added");
-        page.navigate(app.address() + "/");
-        page.locator(".card-tile summary").first().click();
-        keepsToTheRules("menu of a tile");
+        for (int[] size : SIZES) {
+            String at = " at " + size[0];
+            page.setViewportSize(size[0], size[1]);
+            page.navigate(app.address() + "/cards/11/structure");
+            page.locator(".which summary").click();
+            keepsToTheRules("menu of the card" + at);
+            page.locator("[data-keys]").click();
+            assertThat(page.locator("#keys")).isVisible();
+            keepsToTheRules("keys" + at);
+            page.keyboard().press("Escape");
+            page.getByText("+ Add").click();
+            keepsToTheRules("what can be added" + at);
+            page.navigate(app.address() + "/");
+            page.locator(".card-tile summary").first().click();
+            keepsToTheRules("menu of a tile" + at);
+        }
     }
 
     private void holdsFocus(Locator on) {
