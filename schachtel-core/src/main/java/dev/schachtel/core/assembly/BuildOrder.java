@@ -15,7 +15,7 @@ enum BuildOrder implements OrderRule {
     CUT_BEFORE_USE(
             a -> a.kind().cuts(),
             (a, b, shop) -> !b.kind().cuts()
-                    && !b.kind().isSurface()
+                    && (!b.kind().isSurface() || b.kind().has(Trait.FOLLOWS_EDGES))
                     && !b.is(WorkKind.LAYOUT)
                     && b.parts().stream().anyMatch(a::handles)),
     /** Windows are die cut in panels that were trimmed to size first. */

@@ -43,7 +43,7 @@ final class Operations {
         ops.addAll(new CutOps(build).all());
         ops.addAll(new SurfaceOps(build).all());
         folding();
-        build.works().forEach(this::asked);
+        build.works().stream().filter(w -> !isPrinted(w)).forEach(this::asked);
         List<Op> joined = new JoinOps(build, fixings).all();
         ops.addAll(joined);
         joined.forEach(this::overhang);
@@ -54,6 +54,14 @@ final class Operations {
         ops.add(Op.of(WorkKind.ENVELOPE, Id.BASE, List.of(), cards));
         ops.replaceAll(op -> op.timed(workshop.times()));
         return ops;
+    }
+
+    /** Whether surface work on the sheet prints the words that would be stamped or written on it. */
+    private boolean isPrinted(Work work) {
+        return work.kind().is(WorkKind.LETTER)
+                && build.surfaces().stream()
+                        .filter(s -> s.slab().equals(work.at().get(0)))
+                        .anyMatch(s -> s.technique().kind().prints());
     }
 
     /** What an engineer asks for. */

@@ -1,6 +1,7 @@
 package dev.schachtel.core.assembly;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.PartId;
@@ -98,12 +99,12 @@ enum SurfaceOrder implements OrderRule {
     /** Surfaces are worked on while their part lies alone and flat. */
     SURFACE_BEFORE_USE(
             Strength.WARNS,
-            (a, b, shop) -> worksBeforeCut(a)
+            (a, b, shop) -> liesAlone(a)
                     && !a.is(WorkKind.HEAT)
                     && (layOut(a, b) || b.kind().has(Trait.JOINS) && b.handles(on(a)))
                     && !frontGoesOn(a, b)),
     /** The inside is stamped and inked while the base lies flat. */
-    INSIDE_DRY_BEFORE_FRONT(Strength.WARNS, (a, b, shop) -> worksBeforeCut(a) && frontGoesOn(a, b)),
+    INSIDE_DRY_BEFORE_FRONT(Strength.WARNS, (a, b, shop) -> liesAlone(a) && frontGoesOn(a, b)),
     /** What lies wet on top comes last: it smears. */
     COVER_WET_LAST(
             Strength.FORBIDS,
@@ -171,6 +172,11 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean worksBeforeCut(Op op) {
+        return liesAlone(op) && !op.kind().has(Trait.FOLLOWS_EDGES);
+    }
+
+    /** Whether it works on a part before anything else is on that. */
+    private static boolean liesAlone(Op op) {
         return op.kind().isSurface() && !op.is(WorkKind.GLOSS) && !op.kind().has(Trait.WASHES);
     }
 
@@ -188,7 +194,8 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean shades(Op a, Op b) {
-        return samePart(a, b) && inks(a) && sort(a) == sort(b);
+        boolean coloured = a.surface().isPresent() && b.surface().isPresent();
+        return coloured && samePart(a, b) && inks(a) && sort(a) == sort(b);
     }
 
     private static double lightness(Op op) {
@@ -217,19 +224,19 @@ enum SurfaceOrder implements OrderRule {
         return place(a, shop) < place(b, shop);
     }
 
+    /** What is no surface work of the maker's comes when that is done. */
     private static int place(Op op, Shop shop) {
-        return op.surface().map(shop.build().surfaces()::indexOf).orElse(-1);
+        List<Surface> all = shop.build().surfaces();
+        return op.surface().map(all::indexOf).orElse(all.size());
     }
 
     private static boolean image(Op op, Shop shop) {
-        return op.kind().isSurface()
-                && !op.is(WorkKind.GLOSS)
-                && !op.kind().has(Trait.WASHES)
+        return worksBeforeCut(op)
                 && shop.build().spec().find(on(op).owner(), Element.class).isPresent();
     }
 
     private static boolean background(Op op, Shop shop) {
-        return op.kind().isSurface() && !op.is(WorkKind.GLOSS) && !op.kind().has(Trait.WASHES) && !image(op, shop);
+        return worksBeforeCut(op) && !image(op, shop);
     }
 
     private interface Test {

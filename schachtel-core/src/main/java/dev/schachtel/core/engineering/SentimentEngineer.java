@@ -10,15 +10,15 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Sentiment;
-import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
-import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Placement;
+import dev.schachtel.core.work.WorkKind;
 
 /** A strip on shadow layers, each larger than the one above by the reveal on every side. */
 @AutoService(Engineer.class)
@@ -60,13 +60,14 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
                 } else {
                     draft.lay(under, above(i), by);
                 }
-                by = glue(fixing);
+                by = stuff.glue(new Source(strip.id(), "fixing"));
             }
             Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
             PartId words = new PartId(strip.id(), "strip");
             SlabId top = sheet(words, 0, card);
             if (!strip.text().isBlank()) {
                 draft.letter(shape.lettering(strip, words, top));
+                draft.work(Work.of(WorkKind.LETTER, strip.id(), top));
             }
             if (strip.shadows() == 0) {
                 Raised.lay(draft, words, ground, by);
@@ -74,14 +75,6 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
                 draft.lay(top, under, by);
             }
             derive();
-        }
-
-        /** Layers of one strip lie flat on each other; only the lowest is held by what the maker chose. */
-        private Material glue(Material otherwise) {
-            return draft.workshop()
-                    .find(new MaterialId("glue"), Adhesive.class)
-                    .map(Material.class::cast)
-                    .orElse(otherwise);
         }
 
         private SlabId above(int i) {

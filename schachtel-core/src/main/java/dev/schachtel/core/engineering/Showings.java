@@ -12,6 +12,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Showing;
@@ -25,6 +26,7 @@ import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.WorkKind;
 
 /** The pictures that a piece shows: drawn on a part that moves, or cut out and glued behind openings. */
 final class Showings {
@@ -84,6 +86,7 @@ final class Showings {
         }
         if (!tints.isEmpty()) {
             draft.art(new Art(part, id(0), false, tints));
+            draft.work(Work.of(WorkKind.DRAW, part.owner(), SlabId.of(part)).times(spots.size()));
         }
     }
 

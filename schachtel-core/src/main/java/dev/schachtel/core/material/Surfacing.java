@@ -51,6 +51,11 @@ public enum Surfacing {
         return this == INK || this == WASH;
     }
 
+    /** Prints a picture or words with a stamp. */
+    public boolean prints() {
+        return this == STAMP || melts();
+    }
+
     /** Takes powder and the heat tool. */
     public boolean melts() {
         return this == RESIST || this == EMBOSS;

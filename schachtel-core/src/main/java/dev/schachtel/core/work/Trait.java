@@ -22,6 +22,8 @@ public enum Trait {
     WHOLE,
     /** Is left under a weight afterwards, not on a drying board. */
     PRESSED,
+    /** Finds its place by the edges of what it is on, which is cut by then. */
+    FOLLOWS_EDGES,
     /** Has times of its own, whatever surface work it belongs to. */
     OWN_TIMES
 }

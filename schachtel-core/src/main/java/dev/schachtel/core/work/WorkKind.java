@@ -99,6 +99,10 @@ public record WorkKind(
     public static final WorkKind WASH = surface("wash", 120, 90).with(Caution.SOLVENT);
 
     public static final WorkKind GLOSS = surface("gloss", 20, 40);
+    /** Stamping or drawing pictures where they will be seen on a part that moves. */
+    public static final WorkKind DRAW = of("draw", 60, 60, Trait.SURFACE, Trait.FOLLOWS_EDGES);
+    /** Stamping or writing the words of a strip. */
+    public static final WorkKind LETTER = of("letter", 60, 40, Trait.SURFACE, Trait.FOLLOWS_EDGES);
 
     private static final List<WorkKind> ALL = List.of(
             TRIM,
@@ -150,7 +154,9 @@ public record WorkKind(
             COLOUR,
             SPLATTER,
             WASH,
-            GLOSS);
+            GLOSS,
+            DRAW,
+            LETTER);
 
     public WorkKind {
         traits = Set.copyOf(traits);

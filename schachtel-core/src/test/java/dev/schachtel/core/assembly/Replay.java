@@ -33,6 +33,9 @@ public final class Replay {
     private final Map<PartId, Joining> fixed = new HashMap<>();
     private final Set<PartId> filled = new HashSet<>();
     private final List<String> wrong = new ArrayList<>();
+    /** Pieces whose words or pictures are on their sheet, and sheets that were printed on. */
+    private final Set<Object> printed = new HashSet<>();
+
     private boolean frontLies;
 
     private Replay(Build build, HouseRules house) {
@@ -77,6 +80,12 @@ public final class Replay {
         if (op.kind().id().startsWith("fill")) {
             fill(step);
         }
+        if (surface || List.of("draw", "letter").contains(op.kind().id())) {
+            printed.add(op.owner());
+            if (!surface || op.surface().orElseThrow().technique().kind().prints()) {
+                printed.addAll(op.parts());
+            }
+        }
         op.joins().ifPresent(j -> join(step, j));
         if (op.kind().id().equals("close") && op.joins().stream().noneMatch(j -> isInside(j.onto()))) {
             frontLies = true;
@@ -104,6 +113,12 @@ public final class Replay {
     private void join(Step step, Joining joining) {
         PartId ground = partOf(joining.onto());
         for (PartId part : joining.laid()) {
+            build.letterings().stream()
+                    .filter(l -> l.isInked()
+                            && l.part().equals(part)
+                            && !printed.contains(l.owner())
+                            && !printed.contains(part))
+                    .forEach(l -> say(step, "the words of " + part + " are not on it yet"));
             if (fixed.containsKey(part)) {
                 say(step, part + " is fixed a second time");
             }

@@ -1,13 +1,16 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
+import java.util.function.Predicate;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
@@ -17,9 +20,12 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Wheel;
 import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -74,6 +80,35 @@ class ShowingsTest {
             assertThat(box.centre().distanceTo(window.bounds().centre())).isLessThan(0.6);
             assertThat(box.height()).as("both pictures are upright").isGreaterThan(1.8 * box.width());
         }
+    }
+
+    /** Pictures are drawn when the part is cut and before it is where hands can't reach it. */
+    @ParameterizedTest
+    @CsvSource({"turntable.json,wheel,wheel,5", "cable-drum.json,cable,strip,2"})
+    void whatIsShownOnAMovingPartIsDrawnBeforeItGoesIn(String file, String owner, String which, int things) {
+        Plan plan = TestCards.whole(file)
+                .set(owner, "shows", "two")
+                .set(owner, "shows.first", "conductor")
+                .set(owner, "shows.second", "tall-tree")
+                .set("brief", "cards", "3")
+                .plan();
+        PartId part = new PartId(new Id(owner), which);
+        List<Step> steps = plan.assembly().steps();
+        Step drawn = only(steps, s -> s.op().is(WorkKind.DRAW) && s.op().parts().contains(part));
+        Step cut = only(steps, s -> s.op().effect().makes().contains(part));
+        Step laid = only(steps, s -> s.op().effect().laid().contains(part));
+        assertThat(drawn.number()).isBetween(cut.number() + 1, laid.number() - 1);
+        assertThat(drawn.op().things()).isEqualTo(3 * pictures(plan, owner, things));
+    }
+
+    private static int pictures(Plan plan, String owner, int otherwise) {
+        return plan.spec().find(new Id(owner), Wheel.class).map(Wheel::pictures).orElse(otherwise);
+    }
+
+    private static Step only(List<Step> steps, Predicate<Step> which) {
+        List<Step> found = steps.stream().filter(which).toList();
+        assertThat(found).hasSize(1);
+        return found.get(0);
     }
 
     @ParameterizedTest
