@@ -41,10 +41,16 @@ public final class SheetPdf {
     /** Size of words in a drawing, in points. */
     private static final int NOTE = 8;
 
-    private final PdfDocument document;
+    /** Longest name that fits beside the ruler, in letters. */
+    private static final int NAME = 48;
 
-    private SheetPdf(PdfDocument document) {
+    private final PdfDocument document;
+    private final String title;
+
+    private SheetPdf(PdfDocument document, String title) {
         this.document = document;
+        this.title =
+                title.length() <= NAME ? title : title.substring(0, NAME - 1).strip() + "…";
     }
 
     /** What is drawn on pages of its own: a scene in millimetres with the line under it. */
@@ -82,7 +88,7 @@ public final class SheetPdf {
     }
 
     private static byte[] written(String title, Units units, List<Piece> pieces) {
-        return PdfDocument.written(title, units, document -> new SheetPdf(document).all(pieces));
+        return PdfDocument.written(title, units, document -> new SheetPdf(document, title).all(pieces));
     }
 
     private void all(List<Piece> pieces) throws IOException {
@@ -121,7 +127,7 @@ public final class SheetPdf {
                     y -= WORDS + GAP;
                 }
                 side.text(9, MARGIN, 15, PRINT);
-                ruler(side);
+                foot(side);
             }
         }
     }
@@ -182,8 +188,14 @@ public final class SheetPdf {
             }
             side.text(9, MARGIN, 20, piece.head);
             side.text(9, MARGIN, 15, tile.isAll() ? PRINT : PRINT + " " + where(tile));
-            ruler(side);
+            foot(side);
         }
+    }
+
+    /** A ruler to check the size with, and whose card it is: pages get mixed up on a table. */
+    private void foot(PdfDocument.Side side) throws IOException {
+        ruler(side);
+        side.text(7, MARGIN + 112, 4.5, title);
     }
 
     private static void notes(PdfDocument.Side side, Piece piece, PDRectangle size, PdfInk.Shift shift)
