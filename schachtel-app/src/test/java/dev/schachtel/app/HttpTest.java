@@ -264,6 +264,26 @@ class HttpTest {
         assertThatThrownBy(() -> StockCsv.read("sort,id\nshop,x\n", before)).hasMessageContaining("columns");
     }
 
+    /** A list is read up to what the workshop's document may hold, so that what was kept is read again. */
+    @Test
+    void aLongDrawerIsReadAsFarAsItCanBeKept() {
+        Workshop before = app.bean(Workshops.class).now();
+        List<String> csv = app.get("/stock/stock.csv").body().lines().toList();
+        String sheet = csv.get(1);
+        String id = sheet.split(",")[1];
+        StringBuilder list = new StringBuilder(csv.get(0)).append("\r\n");
+        for (int i = 1; i <= 1000; i++) {
+            list.append(sheet.replace("," + id + ",", "," + id + "-" + i + ",")).append("\r\n");
+        }
+        Workshop kept = StockCsv.read(list.toString(), before);
+        assertThat(kept.sheets()).hasSize(1000);
+        assertThat(WorkshopFile.read(WorkshopFile.write(kept)).sheets()).isEqualTo(kept.sheets());
+        String more = list + sheet + "\r\n";
+        assertThatThrownBy(() -> StockCsv.read(more, before))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("line 1002", "1000 are kept");
+    }
+
     /** However often better plans were looked for: the deadline is said once, of the plan that is shown. */
     @Test
     void aBetterPlanSaysItsDeadlineOnce() {

@@ -111,7 +111,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     }
 
     /** The twelve demo cards, bad examples aside. */
-    static List<String> demoFiles() {
+    public static List<String> demoFiles() {
         try (Stream<Path> all = Files.list(Path.of("..", "demo"))) {
             return all.map(p -> p.getFileName().toString())
                     .filter(n -> n.endsWith(".json"))

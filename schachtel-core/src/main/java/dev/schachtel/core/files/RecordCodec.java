@@ -24,7 +24,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class RecordCodec {
     static final String KIND = "kind";
-    private static final int LONGEST_LIST = 1000;
+    /** Entries of one list that a document may have. */
+    public static final int LONGEST_LIST = 1000;
+
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private final Units units;
 

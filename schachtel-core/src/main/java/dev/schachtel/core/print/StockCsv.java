@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -14,6 +15,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 import dev.schachtel.core.edit.StockEdit;
+import dev.schachtel.core.files.RecordCodec;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.MaterialId;
@@ -29,10 +31,10 @@ import dev.schachtel.core.model.RefusedException;
 /**
  * The drawer as comma separated values (RFC 4180): one line a sheet, offcut, roll or die; sizes in millimetres, prices in
  * hundredths. No text begins as a formula does. A die has its shape in the column of the material and the distance of its stitches from the edge in that of
- * what is left; a list without dies leaves the register as it is. At most {@value #MOST} lines are read.
+ * what is left; a list without dies leaves the register as it is. As many of each sort are
+ * read as a workshop's document may have.
  */
 public final class StockCsv {
-    static final int MOST = 2_000;
     private static final String[] HEAD = {
         "sort",
         "id",
@@ -132,15 +134,17 @@ public final class StockCsv {
         List<Die> dies = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
             for (CSVRecord row : parser) {
-                if (parser.getRecordNumber() > MOST) {
-                    throw new RefusedException("line " + MOST, "is the last that is read; the list is longer");
-                }
                 if (row.size() != HEAD.length) {
                     throw new RefusedException(
                             "line " + (row.getRecordNumber() + 1),
                             "has " + row.size() + " columns; there should be " + String.join(", ", HEAD));
                 }
                 read(row, sheets, rolls, dies);
+                if (Stream.of(sheets, rolls, dies).anyMatch(list -> list.size() > RecordCodec.LONGEST_LIST)) {
+                    throw new RefusedException(
+                            "line " + (row.getRecordNumber() + 1),
+                            "is one too many of its sort; " + RecordCodec.LONGEST_LIST + " are kept");
+                }
             }
         } catch (IOException | UncheckedIOException e) {
             throw new RefusedException("list", "can't be read as comma separated values: " + e.getMessage());

@@ -1,0 +1,78 @@
+package dev.schachtel.app.build;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.app.RunningApp;
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.words.Wording;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+/** What the Build station shows of a plan, without a server. */
+class BuildDeskTest {
+    private final Wording wording = new Wording();
+    private final BuildDesk desk = new BuildDesk(mock(Frames.class), wording, new HouseDesk(wording));
+
+    static List<String> files() {
+        return RunningApp.demoFiles();
+    }
+
+    @ParameterizedTest
+    @MethodSource("files")
+    void everyStepIsListedAndOpensWhole(String file) {
+        CardSpec spec = RunningApp.demo(file);
+        Plan plan = Planner.withoutRemedies(spec, WorkshopFile.standard());
+        List<Step> steps = plan.assembly().steps();
+        int open = steps.size() / 2 + 1;
+        BuildView view = desk.view(
+                new StoredCard(1, 1, 1, spec, false, false, Instant.EPOCH),
+                plan,
+                new Plans.HouseAnswers(List.of(), false),
+                open);
+        assertThat(view.steps())
+                .extracting(BuildView.Line::number)
+                .isEqualTo(IntStream.rangeClosed(1, steps.size()).boxed().toList());
+        assertThat(view.steps())
+                .filteredOn(BuildView.Line::open)
+                .extracting(BuildView.Line::number)
+                .containsExactly(open);
+        for (int i = 0; i < steps.size(); i++) {
+            BuildView.Line line = view.steps().get(i);
+            Step step = steps.get(i);
+            assertThat(line.care()).isEqualTo(!step.op().cautions().isEmpty());
+            assertThat(line.letters().size() + line.more())
+                    .as("letters shown and counted, %s", line.key())
+                    .isEqualTo((int) step.op().parts().stream()
+                            .filter(plan.build().letters()::containsKey)
+                            .distinct()
+                            .count());
+            assertThat(line.window().first()).isLessThanOrEqualTo(line.number());
+            assertThat(line.window().last()).isGreaterThanOrEqualTo(line.number());
+        }
+        assertThat(view.open().number()).isEqualTo(open);
+        assertThat(view.open().waitsFor())
+                .extracting(BuildView.Other::number)
+                .isEqualTo(steps.get(open - 1).waitsFor());
+        assertThat(view.open().ordersHtml()).isNotEmpty().noneMatch(o -> o.contains("{"));
+        assertThat(view.needs().stream()
+                        .flatMap(n -> Arrays.stream(n.steps().split(", ")))
+                        .map(Integer::valueOf)
+                        .sorted())
+                .as("each step needs something, once")
+                .isEqualTo(IntStream.rangeClosed(1, steps.size()).boxed().toList());
+    }
+}
