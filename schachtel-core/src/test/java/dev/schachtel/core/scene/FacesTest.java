@@ -113,6 +113,13 @@ class FacesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(hides.figure()).isEqualTo(share, within(1.0));
+        assertThat(hides.severity()).isEqualTo(Severity.WORKS);
+        CardSpec large = put(shaker, chamber.owner(), "moon", window.bounds().centre(), 2);
+        assertThat(Sitting.of(scenery(large, chamber.owner())))
+                .filteredOn(f -> f.kind() == Fact.Kind.HIDES)
+                .singleElement()
+                .satisfies(f -> assertThat(f.figure()).isGreaterThan(50))
+                .satisfies(f -> assertThat(f.severity()).isEqualTo(Severity.WATCH));
         Build build = engineered(starred);
         Part film = build.part(chamber.film()).orElseThrow();
         assertThat(build.joints())
@@ -134,7 +141,7 @@ class FacesTest {
         Box clear = chamber.clear().bounds();
         double grain = Mm.of(chamber.filling().diameter());
         double wide = Mm.of(picture("star").width()) * 0.5;
-        for (double gap : new double[] {0.1, grain / 2, grain + 3}) {
+        for (double gap : new double[] {0.1, grain / 2, grain + 0.6, grain + 1.4, grain + 3}) {
             Point at = new Point(clear.left() + gap + wide / 2, clear.centre().y());
             List<Fact> stuck = Sitting.of(scenery(put(shaker, floor, "star", at, 0.5), floor)).stream()
                     .filter(f -> f.kind() == Fact.Kind.STUCK)
