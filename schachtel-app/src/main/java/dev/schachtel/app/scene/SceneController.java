@@ -125,6 +125,7 @@ class SceneController {
         model.addAttribute("rounds", asked.tries());
         model.addAttribute("wanted", asked.word());
         model.addAttribute("wishes", desk.wishes(asked.word()));
+        model.addAttribute("counts", desk.counts(plan, SceneDesk.face(plan, place.on()), asked));
         model.addAttribute("further", further);
         model.addAttribute("most", SceneDesk.MOST_ROUNDS);
         return "scene/layouts";
@@ -317,11 +318,11 @@ class SceneController {
             @ModelAttribute LayoutsAsked other,
             Model model) {
         StoredCard card = change(id, seen, "layout", spec -> {
-            List<Layouts.Layout> all = layouts(plans.of(spec), place, other);
+            List<Layouts.Other> all = layouts(plans.of(spec), place, other);
             if (other.number() < 0 || other.number() >= all.size()) {
                 throw new RefusedException("layout", "is not there any more; look again");
             }
-            return all.get(other.number()).take(spec);
+            return all.get(other.number()).card();
         });
         return page(card, seen.select(), place, model);
     }
@@ -351,7 +352,7 @@ class SceneController {
         return workshops.now().picture(word).orElseThrow(() -> new RefusedException(word.value(), "is not in the box"));
     }
 
-    private static List<Layouts.Layout> layouts(Plan plan, Place place, LayoutsAsked other) {
+    private static List<Layouts.Other> layouts(Plan plan, Place place, LayoutsAsked other) {
         return SceneDesk.layouts(plan, SceneDesk.face(plan, place.on()), other);
     }
 

@@ -45,6 +45,7 @@ import dev.schachtel.core.render.PictureSvg;
 import dev.schachtel.core.render.Pin;
 import dev.schachtel.core.render.SvgWriter;
 import dev.schachtel.core.scene.Fact;
+import dev.schachtel.core.scene.HowMany;
 import dev.schachtel.core.scene.Layouts;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
@@ -133,26 +134,49 @@ class SceneDesk {
     /** The layouts that differ, as they would look. */
     List<SceneView.Other> others(Plan plan, Id on, LayoutsAsked look) {
         List<SceneView.Other> all = new ArrayList<>();
-        List<Layouts.Layout> layouts = layouts(plan, on, look);
-        for (int i = 0; i < layouts.size(); i++) {
-            CardSpec then = layouts.get(i).take(plan.spec());
-            Build build = Engineering.engineer(then, plan.workshop());
+        for (Layouts.Other other : layouts(plan, on, look)) {
+            Build build = Engineering.engineer(other.card(), plan.workshop());
             int watch = (int) Scenery.of(build, plan.workshop(), on).map(Sitting::of).orElse(List.of()).stream()
                     .filter(f -> f.severity() != Severity.WORKS)
                     .count();
             String svg = SvgWriter.write(Views.face(build, on).plain(), Look.picture(72, 130));
+            int more = other.card().elements().size() - plan.spec().elements().size();
+            String state = watch == 0 ? "all well" : watch + " to watch";
             all.add(new SceneView.Other(
-                    i, words.wish(layouts.get(i).wish()), watch == 0 ? "all well" : watch + " to watch", svg));
+                    all.size(),
+                    words.wish(other.layout().wish()),
+                    more == 0 ? state : words.pieces(more) + ", " + state,
+                    svg));
         }
         return all;
     }
 
-    static List<Layouts.Layout> layouts(Plan plan, Id on, LayoutsAsked look) {
-        return Scenery.of(plan.build(), plan.workshop(), on)
-                .map(s -> look.wish()
-                        .map(w -> Layouts.of(s, look.tries(), w))
-                        .orElseGet(() -> Layouts.of(s, look.tries(), 1)))
-                .orElse(List.of());
+    static List<Layouts.Other> layouts(Plan plan, Id on, LayoutsAsked look) {
+        return Layouts.of(plan.spec(), plan.workshop(), on, look.ask());
+    }
+
+    /** Pictures of which there may be more or fewer: small ones that are scattered, and those that are there twice. */
+    List<SceneView.Count> counts(Plan plan, Id on, LayoutsAsked look) {
+        Map<MaterialId, List<Scenery.Placed>> there = new LinkedHashMap<>();
+        Scenery.of(plan.build(), plan.workshop(), on).map(Scenery::pieces).orElse(List.of()).stream()
+                .filter(p -> !p.isGround())
+                .forEach(p -> there.computeIfAbsent(p.picture().id(), k -> new ArrayList<>())
+                        .add(p));
+        return there.entrySet().stream()
+                .filter(e ->
+                        e.getValue().size() > 1 || e.getValue().get(0).picture().role() == Picture.Role.SCATTER)
+                .map(e -> {
+                    HowMany asked = look.numbers().stream()
+                            .filter(h -> h.picture().equals(e.getKey()))
+                            .findFirst()
+                            .orElseGet(() -> new HowMany(
+                                    e.getKey(),
+                                    e.getValue().size(),
+                                    e.getValue().size()));
+                    return new SceneView.Count(
+                            e.getKey().value(), e.getValue().get(0).picture().name(), asked.least(), asked.most());
+                })
+                .toList();
     }
 
     List<Field.Option> wishes(String chosen) {

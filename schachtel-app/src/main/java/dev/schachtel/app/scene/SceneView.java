@@ -91,6 +91,9 @@ public record SceneView(
     /** Pieces whose face is gone: how many, and which faces those were. */
     public record Aside(int count, String face, int faces) {}
 
+    /** How many of a picture a layout may have. */
+    public record Count(String picture, String name, int least, int most) {}
+
     /** Another layout. */
     public record Other(int number, String name, String state, String svg) {}
 

@@ -74,6 +74,10 @@ class SceneWords {
             case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
             case BEHIND ->
                 said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");
+            case FLATTER ->
+                said(
+                        one + " stands nearer, yet flatter",
+                        "The " + other + " behind it stands out by " + figure + " more.");
             case STUCK ->
                 said(
                         "The filling gets stuck at the " + one,
@@ -120,10 +124,17 @@ class SceneWords {
             case MIRROR -> "Turn it round";
             case TRIM -> "Trim it at the edge";
             case FORWARD -> "Bring it forward";
+            case RAISE -> "Raise it as far";
             case ADD -> "Add one";
             case REMOVE -> "Take one away";
             case SAY_AGAIN -> "Say it again";
         };
+    }
+
+    /** So many more or fewer, as a difference. */
+    String pieces(int more) {
+        int many = Math.abs(more);
+        return many + (more > 0 ? " more" : " fewer");
     }
 
     String wish(Layouts.Wish wish) {
@@ -133,6 +144,7 @@ class SceneWords {
             case SKY_OPEN -> "sky open";
             case GATHERED -> "gathered";
             case EVEN -> "even";
+            case SYMMETRICAL -> "symmetrical";
         };
     }
 }

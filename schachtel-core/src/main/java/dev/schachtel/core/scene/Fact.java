@@ -32,6 +32,8 @@ public record Fact(
         DEPTH,
         /** Nearer, yet it lies under what is farther; mm. */
         BEHIND,
+        /** Nearer, yet it stands out less than what is farther; mm. */
+        FLATTER,
         /** On film: so much of what tumbles behind it is hidden, percent. */
         HIDES,
         /** In a shaker: so narrow a gap that its filling gets stuck, mm. */
@@ -69,6 +71,7 @@ public record Fact(
             MIRROR,
             TRIM,
             FORWARD,
+            RAISE,
             ADD,
             REMOVE,
             /** Advice that was silenced is heard again. */

@@ -101,6 +101,13 @@ final class Fixes {
         return of(p, Fix.Way.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
     }
 
+    /** On what another lies on, so that it stands out as far. */
+    static Fix like(Placed p, Placed other) {
+        String fixing = other.piece().fixing().value();
+        return of(p, Fix.Way.RAISE, s -> s.with(p.standingOut(other.above())), spec -> CardEdit.of(spec)
+                .set(p.id(), "fixing", fixing));
+    }
+
     /** One more of the same, where there is most room. */
     static Fix another(Scenery scenery, Placed like) {
         Supplier<Point> at = once(() -> Room.of(scenery, like.picture(), like.scale()));

@@ -20,6 +20,9 @@ import dev.schachtel.core.shape.Point;
 final class LayoutSearch {
     private static final double HARD = 1_000;
     private static final double WARM = 12;
+    /** Pieces whose sides differ by a smaller share look like a pair. */
+    private static final double ALIKE = 0.15;
+
     private final Wish wish;
     private final Random random;
     private final Ground ground;
@@ -208,11 +211,26 @@ final class LayoutSearch {
                 case TWO_GROUPS -> Math.abs(Math.abs(beside) - face.width() * 0.3);
                 case SKY_OPEN -> 0.5 * Math.max(0, piece.top() - face.bottom() - 0.55 * face.height());
                 case GATHERED -> 0.6 * Math.abs(beside);
+                case SYMMETRICAL -> unpaired(piece);
                 case EVEN -> 0;
             };
         }
         double all = face.width() * face.height();
         return sum + Math.abs(balance) / all * (wish == Wish.EVEN ? 60 : 20);
+    }
+
+    /** How far it is from the middle, or its likeness on the other side from where a mirror would show it. */
+    private double unpaired(Box piece) {
+        Point mirrored = new Point(
+                2 * face.centre().x() - piece.centre().x(), piece.centre().y());
+        double least = Math.abs(piece.centre().x() - face.centre().x());
+        for (Box other : now) {
+            boolean alike = other != piece
+                    && Math.abs(other.width() - piece.width()) < ALIKE * piece.width()
+                    && Math.abs(other.height() - piece.height()) < ALIKE * piece.height();
+            least = alike ? Math.min(least, other.centre().distanceTo(mirrored)) : least;
+        }
+        return least;
     }
 
     /** The nearer the next, the more. */

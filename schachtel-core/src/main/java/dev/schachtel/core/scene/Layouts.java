@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.LongStream;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Point;
 
 /**
@@ -18,6 +21,9 @@ import dev.schachtel.core.shape.Point;
 public final class Layouts {
     /** No two are nearer than this: how far matched pieces are moved on average, over the width of the face. */
     static final double DIFFER = 0.12;
+
+    /** Cards with other numbers of pieces that are looked at. */
+    private static final int NUMBERS = 4;
 
     private Layouts() {}
 
@@ -32,7 +38,9 @@ public final class Layouts {
         /** Close together in the middle. */
         GATHERED,
         /** As much on the left as on the right. */
-        EVEN
+        EVEN,
+        /** The same on the left as on the right, as far as there are pairs. */
+        SYMMETRICAL
     }
 
     /** A layout: where the middle of each piece that may move comes to lie. */
@@ -65,7 +73,7 @@ public final class Layouts {
     }
 
     /**
-     * Five that differ at most, the one that sits best first; fewer where there is no more room.
+     * One for each wish at most, that differ, the one that sits best first; fewer where there is no more room.
      *
      * @param rounds how many moves are tried for each
      */
@@ -76,7 +84,7 @@ public final class Layouts {
                 Arrays.stream(Wish.values()).map(w -> new Try(w, seed)).toList());
     }
 
-    /** Five that differ, all for one wish. */
+    /** As many that differ, all for one wish. */
     public static List<Layout> of(Scenery scenery, int rounds, Wish wish) {
         return of(
                 scenery,
@@ -84,6 +92,51 @@ public final class Layouts {
                 LongStream.rangeClosed(1, Wish.values().length)
                         .mapToObj(seed -> new Try(wish, seed))
                         .toList());
+    }
+
+    /**
+     * What layouts of a card are asked for.
+     *
+     * @param wish what they are for; empty for each of its own
+     * @param rounds how many moves are tried for each
+     * @param numbers of what there may be more or fewer
+     */
+    public record Ask(Optional<Wish> wish, int rounds, List<HowMany> numbers) {
+        public Ask {
+            numbers = List.copyOf(numbers);
+        }
+    }
+
+    /** A layout and the card with it. */
+    public record Other(Layout layout, CardSpec card) {}
+
+    /** Some that differ, with as many pieces as may be, the one that sits best first. */
+    public static List<Other> of(CardSpec spec, Workshop workshop, Id on, Ask ask) {
+        List<CardSpec> cards = HowMany.cards(spec, on, ask.numbers, NUMBERS);
+        List<Other> all = new ArrayList<>();
+        for (CardSpec card : cards) {
+            Scenery.of(Engineering.engineer(card, workshop), workshop, on).ifPresent(scenery -> {
+                int rounds = Math.max(1, ask.rounds / cards.size());
+                List<Layout> found = ask.wish.map(w -> of(scenery, rounds, w)).orElseGet(() -> of(scenery, rounds, 1));
+                found.forEach(l -> all.add(new Other(l, l.take(card))));
+            });
+        }
+        all.sort(Comparator.comparingDouble(o -> o.layout.cost));
+        return cards.size() == 1 ? all : varied(all);
+    }
+
+    /** The best of each number of pieces before the next best of any. */
+    private static List<Other> varied(List<Other> all) {
+        List<Other> first = new ArrayList<>();
+        for (Other other : all) {
+            if (first.stream().noneMatch(o -> o.layout.pieces.size() == other.layout.pieces.size())) {
+                first.add(other);
+            }
+        }
+        List<Other> rest = new ArrayList<>(all);
+        rest.removeAll(first);
+        first.addAll(rest);
+        return List.copyOf(first.subList(0, Math.min(first.size(), Wish.values().length)));
     }
 
     private record Try(Wish wish, long seed) {}

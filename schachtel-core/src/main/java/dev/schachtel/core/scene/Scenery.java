@@ -121,6 +121,10 @@ public record Scenery(
             return new Placed(piece, picture, other, scale, above, colour, looks);
         }
 
+        Placed standingOut(double height) {
+            return new Placed(piece, picture, outline, scale, height, colour, looks);
+        }
+
         Placed moved(double dx, double dy) {
             return with(outline.moved(new Point(dx, dy)));
         }

@@ -32,6 +32,11 @@ public final class Sitting {
     /** Tops nearer than this are level, mm. */
     private static final double LEVEL = 0.05;
 
+    /** Of two whose edges are nearer the eye compares how far they stand out, mm. */
+    private static final double BESIDE = 8;
+    /** A difference in height that is seen, mm: more than a sheet of card. */
+    private static final double STEP = 0.6;
+
     private static final int MEND = 1_000;
     /** A look takes as long as there are pairs of pieces: so many looks for one piece. */
     private static final int LOOKS = 6_000;
@@ -205,6 +210,7 @@ public final class Sitting {
                     kissing(a, b);
                     depth(a, b);
                     behind(a, b);
+                    flatter(a, b);
                 }
             }
         }
@@ -252,6 +258,22 @@ public final class Sitting {
                 && measured.between(lower.outline(), upper.outline()) < -LITTLE) {
             facts.add(
                     Fact.of(Kind.BEHIND, Severity.WATCH, List.of(lower, upper), nearer, List.of(Fixes.forward(lower))));
+        }
+    }
+
+    /** Of two that stand side by side, the nearer stands out as far as the other. */
+    private void flatter(Placed a, Placed b) {
+        Placed near = a.foot().y() <= b.foot().y() ? a : b;
+        Placed far = near == a ? b : a;
+        double apart = far.foot().y() - near.foot().y();
+        double less = far.above() - near.above();
+        Box wide = a.outline().bounds().grown(BESIDE);
+        boolean beside = a.stands()
+                && b.stands()
+                && apart > LITTLE
+                && wide.touches(b.outline().bounds());
+        if (beside && less > STEP && measured.between(a.outline(), b.outline()) > -LITTLE) {
+            facts.add(Fact.of(Kind.FLATTER, Severity.WATCH, List.of(near, far), less, List.of(Fixes.like(near, far))));
         }
     }
 

@@ -18,7 +18,9 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
@@ -169,6 +171,38 @@ class FacesTest {
                 .orElseThrow();
         CardSpec mended = behind.fix(0).orElseThrow().edit().apply(wrong);
         assertThat(Sitting.of(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.BEHIND);
+    }
+
+    /** The goat in front lies flat, the conductor beside it, farther, on foam: told with the foam's height, and mended by foam. */
+    @Test
+    void whatStandsNearerStandsOut() {
+        CardSpec spec = TestCards.raised().spec();
+        Id panel = new Id("panel");
+        CardSpec both =
+                put(put(spec, panel, "goat", new Point(35, 40), 0.8), panel, "conductor", new Point(66, 60), 0.8);
+        List<Scenery.Placed> there = scenery(both, panel).pieces();
+        Box goat = there.get(0).outline().bounds();
+        Box conductor = there.get(1).outline().bounds();
+        both = Positions.moved(
+                both,
+                there.get(1).id(),
+                Mm.length(goat.right() + 4 - conductor.left()),
+                Mm.length(goat.bottom() + 6 - conductor.bottom()));
+        List<Id> ids = both.elements().stream().map(e -> e.id()).toList();
+        assertThat(Sitting.of(scenery(both, panel))).noneMatch(f -> f.kind() == Fact.Kind.FLATTER);
+        CardSpec wrong = PieceAct.RAISE.apply(both, ids.get(ids.size() - 1), TestCards.WORKSHOP);
+        Fact told = Sitting.of(scenery(wrong, panel)).stream()
+                .filter(f -> f.kind() == Fact.Kind.FLATTER)
+                .findFirst()
+                .orElseThrow();
+        double foam = TestCards.WORKSHOP.all(Foam.class).stream()
+                .filter(f -> f.form() != Foam.Form.SHEET)
+                .mapToDouble(f -> Mm.of(f.thickness()))
+                .min()
+                .orElseThrow();
+        assertThat(told.figure()).isEqualTo(foam, within(0.15));
+        CardSpec mended = told.fix(0).orElseThrow().edit().apply(wrong);
+        assertThat(Sitting.of(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.FLATTER);
     }
 
     /** Feet over or under a drawn line are told and set on it; the line costs no paper and is drawn across its face. */

@@ -3,8 +3,10 @@ package dev.schachtel.core.scene;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +20,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
@@ -83,6 +86,61 @@ class PlacesTest {
                 }
             }
         }
+    }
+
+    /** Three stars that may be one to five: each layout has so many, none touches, the pinned one stays, all else is as it was. */
+    @Test
+    void thereMayBeMoreOrFewer() {
+        CardSpec spec = with(TestCards.raised().spec(), "near-hill", 52, 18, 1.05);
+        spec = with(with(with(spec, "star", 30, 90, 0.7), "star", 60, 110, 0.7), "star", 75, 80, 0.7);
+        spec = with(spec, "moon", 50, 60, 0.8);
+        Id pinned = spec.elements().get(2).id();
+        spec = CardEdit.of(spec).set(pinned, "pinned", "true");
+        List<Layouts.Other> others = Layouts.of(
+                spec,
+                TestCards.WORKSHOP,
+                PANEL,
+                new Layouts.Ask(Optional.empty(), 2_000, List.of(new HowMany(new MaterialId("star"), 1, 5))));
+        Set<Long> numbers = new TreeSet<>();
+        for (Layouts.Other other : others) {
+            Scenery after = of(other.card());
+            apart(after, pinned);
+            numbers.add(after.pieces().stream()
+                    .filter(p -> p.picture().name().equals("Star"))
+                    .count());
+            assertThat(after.pieces())
+                    .anyMatch(p -> p.id().equals(pinned)
+                            && p.outline().bounds().centre().distanceTo(new Point(60, 110)) < 0.1);
+            assertThat(after.pieces())
+                    .filteredOn(p -> p.picture().name().equals("Moon"))
+                    .hasSize(1);
+        }
+        assertThat(numbers).as("odd numbers first").containsExactly(1L, 2L, 3L, 5L);
+        assertThat(others).hasSizeBetween(5, Layouts.Wish.values().length);
+    }
+
+    /** Each piece lies in the middle, or its like where a mirror would show it; not all layouts are a single column. */
+    @Test
+    void symmetricalMeansMirrored() {
+        CardSpec spec = TestCards.raised().spec();
+        spec = with(with(with(spec, "star", 20, 30, 1), "star", 50, 70, 1), "moon", 80, 90, 1);
+        Scenery scenery = of(spec);
+        double middle = scenery.face().bounds().centre().x();
+        int pairs = 0;
+        for (Layouts.Layout layout : Layouts.of(scenery, 6_000, Layouts.Wish.SYMMETRICAL)) {
+            List<Placed> all = of(layout.take(spec)).pieces();
+            for (Placed one : all) {
+                Point at = one.outline().bounds().centre();
+                Point mirror = new Point(2 * middle - at.x(), at.y());
+                boolean mirrored = all.stream()
+                        .anyMatch(o -> o != one
+                                && o.picture().equals(one.picture())
+                                && o.outline().bounds().centre().distanceTo(mirror) < 2);
+                assertThat(mirrored || Math.abs(at.x() - middle) < 1.5).isTrue();
+                pairs += mirrored ? 1 : 0;
+            }
+        }
+        assertThat(pairs).isGreaterThanOrEqualTo(4);
     }
 
     private static void apart(Scenery scenery, Id pinned) {

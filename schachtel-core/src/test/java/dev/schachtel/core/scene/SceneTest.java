@@ -13,6 +13,7 @@ import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.files.CardFile;
@@ -129,6 +130,23 @@ class SceneTest {
                 assertThat(told).as(p.picture().name()).isTrue();
             }
         }
+    }
+
+    /** Five hundred pictures in a heap: all are laid, looked at and drawn; nothing gives up. */
+    @Test
+    void fiveHundredPiecesAreLaid() {
+        CardSpec spec = random(new Random(11), 499);
+        Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
+        Scenery scenery =
+                Scenery.of(build, TestCards.WORKSHOP, TestScenes.PANEL).orElseThrow();
+        assertThat(scenery.pieces()).hasSize(500);
+        assertThat(scenery.pieces().stream().mapToDouble(Placed::above).max().orElse(0))
+                .isGreaterThan(5);
+        List<Fact> facts = Sitting.of(scenery);
+        assertThat(facts.stream().filter(f -> f.kind() == Fact.Kind.SEEN).count())
+                .isGreaterThan(100);
+        assertThat(Layouts.of(scenery, 50, 1)).as("no room for all").isEmpty();
+        assertThat(Views.face(build, TestScenes.PANEL).marks()).hasSizeGreaterThan(500);
     }
 
     /** Whatever is offered helps: that fact is gone, and nothing worse came. */
