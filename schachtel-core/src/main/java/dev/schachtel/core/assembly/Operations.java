@@ -12,6 +12,7 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
@@ -86,6 +87,9 @@ final class Operations {
         boolean kept = house.layout() != HouseRules.Layout.PIECE_BY_PIECE;
         if (kept && ops.stream().anyMatch(o -> o.kind().has(Trait.STICKS))) {
             ops.add(Op.of(WorkKind.LAYOUT, Id.BASE, cardParts(), layouts()));
+        }
+        if (build.surfaces().stream().anyMatch(Surface::laidOut)) {
+            ops.add(Op.of(WorkKind.PLAN_LAYOUT, Id.BASE, cardParts(), 1));
         }
         int laid = (int) ops.stream().filter(o -> o.kind().has(Trait.PLACES)).count();
         if (house.placing() == HouseRules.Placing.MEASURED && laid > 0) {

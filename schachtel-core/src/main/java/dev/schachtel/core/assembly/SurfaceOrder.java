@@ -23,6 +23,7 @@ enum SurfaceOrder implements OrderRule {
             Strength.WARNS,
             (a, b, shop) -> shop.house().edges() == HouseRules.InkOrCut.INK_FIRST
                     && worksBeforeCut(a)
+                    && !isLaidOut(a)
                     && cutsFine(b)
                     && b.handles(on(a))),
     /** Edges stay white when the cut comes first. House rule. */
@@ -96,6 +97,8 @@ enum SurfaceOrder implements OrderRule {
             return a.surface().map(s -> Duration.ofMinutes(s.technique().washWithin()));
         }
     },
+    /** The pieces show where ink is needed, and are cleared away. */
+    PLAN_BEFORE_SURFACE(Strength.FORBIDS, (a, b, shop) -> a.is(WorkKind.PLAN_LAYOUT) && isLaidOut(b)),
     /** Surfaces are worked on while their part lies alone and flat. */
     SURFACE_BEFORE_USE(
             Strength.WARNS,
@@ -178,6 +181,10 @@ enum SurfaceOrder implements OrderRule {
     /** Whether it works on a part before anything else is on that. */
     private static boolean liesAlone(Op op) {
         return op.kind().isSurface() && !op.is(WorkKind.GLOSS) && !op.kind().has(Trait.WASHES);
+    }
+
+    private static boolean isLaidOut(Op op) {
+        return op.surface().filter(Surface::laidOut).isPresent();
     }
 
     private static boolean wetBeforePowder(Op a, Op b) {

@@ -12,6 +12,14 @@ import dev.schachtel.core.material.Technique;
  * @param slab where it is seen: the leaf of a folded part, else the part's own slab
  * @param each handwork for one piece
  * @param drying until it may be touched
+ * @param laidOut whether the pieces are laid out first to see where it goes
  */
 public record Surface(
-        Id owner, PartId part, SlabId slab, Technique technique, Colour colour, Duration each, Duration drying) {}
+        Id owner,
+        PartId part,
+        SlabId slab,
+        Technique technique,
+        Colour colour,
+        Duration each,
+        Duration drying,
+        boolean laidOut) {}

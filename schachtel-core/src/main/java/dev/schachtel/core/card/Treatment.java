@@ -15,5 +15,6 @@ public record Treatment(
         @Asked(value = "What for", initial = " ") String words,
         @Asked(value = "Colour", initial = "#587187") Colour colour,
         @Asked(value = "Seconds for each, 0: by the book", initial = "0", min = "0", max = "7200") int seconds,
-        @Asked(value = "Minutes to dry, 0: by the book", initial = "0", min = "0", max = "2880") int drying)
+        @Asked(value = "Minutes to dry, 0: by the book", initial = "0", min = "0", max = "2880") int drying,
+        @Asked(value = "Lay the pieces out first to see where it goes", initial = "false") boolean laidOut)
         implements Element {}

@@ -34,7 +34,8 @@ public final class GreetingEngineer implements Engineer<Greeting> {
                     way,
                     words.ink(),
                     Duration.ofSeconds(way.each()),
-                    Duration.ofMinutes(way.dryMinutes())));
+                    Duration.ofMinutes(way.dryMinutes()),
+                    false));
         });
     }
 }

@@ -28,7 +28,8 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
                     way,
                     work.colour(),
                     Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
-                    Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes())));
+                    Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes()),
+                    work.laidOut()));
         });
     }
 }

@@ -28,6 +28,8 @@ public record WorkKind(
     public static final WorkKind SCORE = of("score", 60, 45).with(Tool.SCORING_BOARD);
     public static final WorkKind FOLD = of("fold", 0, 60);
     public static final WorkKind LAYOUT = of("layout", 60, 120, Trait.WHOLE);
+    /** Laying out for the eye alone, to see where ink is needed; everything is taken off again. */
+    public static final WorkKind PLAN_LAYOUT = of("plan-layout", 60, 120, Trait.WHOLE);
     /** Marking where pieces lie, one after the other. */
     public static final WorkKind MARK = of("mark", 30, 20);
 
@@ -113,6 +115,7 @@ public record WorkKind(
             SNIP_FOAM,
             SCORE,
             FOLD,
+            PLAN_LAYOUT,
             LAYOUT,
             MARK,
             TRACE,

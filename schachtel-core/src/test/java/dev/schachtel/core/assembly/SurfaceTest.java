@@ -74,6 +74,19 @@ class SurfaceTest {
         assertThat(order(cutFirst.assembly())).containsSubsequence("die-cut", "ink treatment");
     }
 
+    /** Cut, laid out, cleared away, inked, laid out again, glued. */
+    @Test
+    void whoLaysOutFirstInksAfterwards() {
+        Plan plan =
+                worked("panel ink-blend").set("treatment", "laidOut", "true").plan();
+        assertThat(plan.assembly().contradictions()).isEmpty();
+        List<String> steps =
+                plan.assembly().steps().stream().map(s -> s.op().id()).toList();
+        assertThat(steps)
+                .containsSubsequence("die-cut", "plan-layout base", "ink treatment", "layout base", "close panel");
+        assertThat(worked("panel ink-blend").plan().assembly().steps()).noneMatch(s -> s.op().is(WorkKind.PLAN_LAYOUT));
+    }
+
     @Test
     void aHouseRuleTurnsLightAndDark() {
         TestCards card = worked("panel ink-blend #333344", "panel ink-blend #d9c99f");
@@ -266,6 +279,9 @@ class SurfaceTest {
                         plan(rich, HouseRules.USUAL),
                         plan(rich, other),
                         worked("inside stamp").remove("liner").plan(),
+                        worked("panel ink-blend")
+                                .set("treatment", "laidOut", "true")
+                                .plan(),
                         plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
