@@ -168,7 +168,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
 
         /** The first is seen at rest, the last at full pull. */
         private void pictures(Length inner) {
-            int count = strip.shows().pictures().size();
+            int count = strip.shows().places();
             double step = count < 2 ? Double.MAX_VALUE : Mm.of(strip.travel()) / (count - 1);
             Outline.Size room = apart(step, count);
             List<Showings.Spot> spots = new ArrayList<>();

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -16,6 +18,7 @@ import dev.schachtel.core.build.Work;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Showing;
+import dev.schachtel.core.letters.TextLine;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
@@ -36,6 +39,8 @@ final class Showings {
     private static final double IN_ROUND = Math.sqrt(0.5);
 
     private static final double LEAST = 3;
+    /** What a drawing of nothing but words is called. */
+    private static final MaterialId WORDS = new MaterialId("words");
 
     private final Showing shows;
     private final BuildDraft draft;
@@ -71,28 +76,73 @@ final class Showings {
         return shows.pictures().get(place % shows.pictures().size());
     }
 
-    /** Draws pictures on a part at places in its own coordinates. */
+    /** Draws pictures or words on a part at places in its own coordinates. */
     void drawn(PartId part, List<Spot> spots) {
         List<Art.Tint> tints = new ArrayList<>();
-        for (int i = 0; i < spots.size() && !shows.pictures().isEmpty(); i++) {
-            Spot spot = spots.get(i);
-            picture(i).filter(p -> hasRoom(spot)).ifPresent(p -> PictureShape.of(
-                            p, spot.room.width(), spot.room.height())
-                    .tints()
-                    .forEach(t -> tints.add(new Art.Tint(
-                            t.name(),
-                            t.colour(),
-                            t.areas().stream().map(a -> a.placed(spot.at)).toList()))));
+        List<TextLine> words = words(part.owner(), spots);
+        for (int i = 0; i < spots.size(); i++) {
+            for (Art.Tint tint : tints(i, spots.get(i), words)) {
+                tints.add(moved(tint, spots.get(i).at));
+            }
         }
         if (!tints.isEmpty()) {
-            draft.art(new Art(part, id(0), false, tints));
+            draft.art(new Art(part, shows.pictures().isEmpty() ? WORDS : id(0), false, tints));
             draft.work(Work.of(WorkKind.DRAW, part.owner(), SlabId.of(part)).times(spots.size()));
         }
     }
 
+    private List<Art.Tint> tints(int i, Spot spot, List<TextLine> words) {
+        if (shows instanceof Showing.Words said) {
+            return words.isEmpty() ? List.of() : List.of(letters(words.get(i), said));
+        }
+        return shows.pictures().isEmpty() || !hasRoom(spot)
+                ? List.of()
+                : picture(i)
+                        .map(p -> PictureShape.of(p, spot.room.width(), spot.room.height())
+                                .tints())
+                        .orElse(List.of());
+    }
+
+    private static Art.Tint letters(TextLine line, Showing.Words words) {
+        List<Outline> all =
+                line.letters().stream().flatMap(l -> l.outlines().stream()).toList();
+        return new Art.Tint("words", words.ink(), all);
+    }
+
+    private static Art.Tint moved(Art.Tint tint, Placement at) {
+        return new Art.Tint(
+                tint.name(),
+                tint.colour(),
+                tint.areas().stream().map(a -> a.placed(at)).toList());
+    }
+
+    /** What stands in each place, in one size that fits all; nothing where none has room. */
+    private List<TextLine> words(Id owner, List<Spot> spots) {
+        if (!(shows instanceof Showing.Words words) || spots.stream().anyMatch(s -> !hasRoom(s))) {
+            return List.of();
+        }
+        List<String> over = words.over(spots.size());
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < spots.size(); i++) {
+            Outline.Size room = spots.get(i).room;
+            TextLine own = TextLine.within(over.get(i), words.letters(), room.width(), room.height());
+            least = over.get(i).isEmpty() ? least : Math.min(least, own.xHeight());
+        }
+        if (least == Double.MAX_VALUE) {
+            return List.of();
+        }
+        Length high = Mm.length(least);
+        Letters.judge(
+                TextLine.of(words.text(), words.letters(), high),
+                new Source(owner, "shows.letters"),
+                words.text(),
+                draft);
+        return over.stream().map(w -> TextLine.of(w, words.letters(), high)).toList();
+    }
+
     /** Cuts pictures out and glues them on what lies behind openings; the same picture in the same size is one part. */
     void behind(Id owner, Ground ground, MaterialId card, List<Spot> spots) {
-        if (shows.pictures().isEmpty()) {
+        if (shows.places() == 0) {
             return;
         }
         if (ground.isLast()) {
@@ -102,6 +152,10 @@ final class Showings {
         Materials stuff = new Materials(draft);
         Cardstock cut = stuff.card(card, new Source(owner, "pictureCard"));
         Material glue = stuff.glue(new Source(owner, "pictureCard"));
+        if (shows instanceof Showing.Words words) {
+            strips(words, owner, ground, cut, glue, spots);
+            return;
+        }
         Map<Opening.Pictured, List<Placement>> places = new LinkedHashMap<>();
         for (int i = 0; i < spots.size(); i++) {
             Spot spot = spots.get(i);
@@ -124,6 +178,35 @@ final class Showings {
             draft.lay(SlabId.of(id), ground.under(), glue);
             draft.prop(id, ground.under());
         });
+    }
+
+    /** A strip for each place with its share of the words. */
+    private void strips(Showing.Words words, Id owner, Ground ground, Cardstock card, Material glue, List<Spot> spots) {
+        List<TextLine> lines = words(owner, spots);
+        List<String> over = words.over(spots.size());
+        for (int i = 0; i < lines.size(); i++) {
+            if (!over.get(i).isEmpty()) {
+                Spot spot = spots.get(i);
+                PartId id = new PartId(owner, "words-" + (i + 1));
+                Form form = Form.rectangle(spot.room.width(), spot.room.height());
+                Outline sheet = Outline.rectangle(spot.room.width(), spot.room.height());
+                draft.part(Part.of(id, "Words “" + over.get(i) + "”", card, form, sheet)
+                        .at(List.of(spot.at)));
+                SlabId slab = SlabId.of(id);
+                TextLine line = lines.get(i);
+                draft.letter(new Lettering(
+                        owner,
+                        slab,
+                        id,
+                        over.get(i),
+                        List.of(words.ink()),
+                        line.xHeight(),
+                        List.of(moved(letters(line, words), spot.at))));
+                draft.work(Work.of(WorkKind.LETTER, owner, slab));
+                draft.lay(slab, ground.under(), glue);
+                draft.prop(id, ground.under());
+            }
+        }
     }
 
     private PartId free(Id owner) {

@@ -1,5 +1,6 @@
 package dev.schachtel.core.engineering;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -14,13 +15,17 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Showing;
 import dev.schachtel.core.card.Wheel;
+import dev.schachtel.core.letters.Typeface;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.shape.Box;
@@ -129,6 +134,79 @@ class ShowingsTest {
         Box last = shown(build, strip, motion, 1, window);
         assertThat(last.centre().distanceTo(window.bounds().centre())).isLessThan(0.6);
         assertThat(last.height()).isEqualTo(last.width(), within(0.3));
+    }
+
+    /** By hand: six letters on six panes; two words on four; eight letters on three; three letters on five. */
+    @ParameterizedTest
+    @CsvSource({
+        "Hurrah,6,H|u|r|r|a|h",
+        "up down,4,up|down|up|down",
+        "Good luck,3,Go|odl|uck",
+        "Bon,5,B|o|n||",
+        "'  ',2,|"
+    })
+    void wordsAreSplitOverPlaces(String text, int places, String split) {
+        assertThat(String.join("|", new Showing.Words(text, Typeface.PLAIN, new Colour(0)).over(places)))
+                .isEqualTo(split);
+    }
+
+    /** One letter behind each pane, all in one size, whole and 2 mm inside, read from the upper left; stamped, then glued. */
+    @Test
+    void wordsLieBehindTheirPanes() {
+        TestCards cards = TestCards.raised()
+                .add("window-grid")
+                .set("window-grid", "columns", "3")
+                .set("window-grid", "rows", "2")
+                .set("window-grid", "shows", "words")
+                .set("window-grid", "shows.text", "Hurrah")
+                .set("window-grid", "shows.letters", "round");
+        Build build = cards.build();
+        List<Outline> panes = build.parts().stream()
+                .flatMap(p -> p.cutouts().stream())
+                .filter(c -> c.owner().value().equals("window-grid"))
+                .map(Cutout::onFace)
+                .sorted(Comparator.comparingDouble(
+                        o -> o.bounds().left() - 1000 * Math.round(o.bounds().bottom())))
+                .toList();
+        List<Lettering> words = build.letterings().stream()
+                .filter(l -> l.owner().value().equals("window-grid"))
+                .toList();
+        assertThat(panes).hasSize(6);
+        assertThat(words).extracting(Lettering::text).containsExactly("H", "u", "r", "r", "a", "h");
+        assertThat(words)
+                .extracting(Lettering::xHeight)
+                .containsOnly(words.get(0).xHeight());
+        double widest = 0;
+        for (int i = 0; i < 6; i++) {
+            Box pane = panes.get(i).bounds().grown(-2 + 0.01);
+            Box box = words.get(i).extent().orElseThrow();
+            assertThat(pane.holds(box)).isTrue();
+            widest = Math.max(widest, Math.max(box.width() / pane.width(), box.height() / pane.height()));
+        }
+        assertThat(widest).as("as large as fits").isGreaterThan(0.98);
+        Plan plan = cards.plan();
+        assertThat(Rehearsal.of(plan.build(), plan.assembly())).isEmpty();
+        assertThat(plan.assembly().steps())
+                .filteredOn(s -> s.op().is(WorkKind.LETTER))
+                .hasSize(6);
+        Build strange = cards.set("window-grid", "shows.text", "漢").build();
+        assertThat(strange.faults()).anyMatch(f -> f.rule() == RuleId.LETTERS_MISSING);
+    }
+
+    /** What a wheel says comes into the window word by word. */
+    @Test
+    void aWheelTurnsItsWordsIntoTheWindow() {
+        Build build = TestCards.of("turntable.json")
+                .set("wheel", "pictures", "4")
+                .set("wheel", "shows", "words")
+                .set("wheel", "shows.text", "up down")
+                .build();
+        Outline window = window(build);
+        for (int i = 0; i < 4; i++) {
+            Box box = shown(build, new PartId(new Id("wheel"), "wheel"), motion(build, "wheel"), i / 4.0, window);
+            assertThat(window.bounds().holds(box)).isTrue();
+            assertThat(box.width()).as("upright").isGreaterThan(box.height());
+        }
     }
 
     /** Cut, laid on what is behind the panel, in turn from the upper left, and nothing else about the card fails. */
