@@ -187,8 +187,11 @@ public class FieldForms {
                 : choice == Asked.Choice.LAYER
                         ? Layer.class
                         : choice == Asked.Choice.PIECE ? Piece.class : Carrier.class;
-        if (choice == Asked.Choice.GROUND || choice == Asked.Choice.PIECE) {
+        if (choice == Asked.Choice.GROUND || choice == Asked.Choice.SIDE || choice == Asked.Choice.PIECE) {
             ids.addAll(spec.base().faces());
+        }
+        if (choice == Asked.Choice.SIDE) {
+            ids.addAll(spec.base().reverses());
         }
         spec.pieces()
                 .filter(sort::isInstance)

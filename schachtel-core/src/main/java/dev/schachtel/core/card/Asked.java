@@ -58,6 +58,8 @@ public @interface Asked {
         THREAD,
         /** A face of the base, or a piece that offers one. */
         GROUND,
+        /** The same, or a side of the base that looks away from the front. */
+        SIDE,
         /** A face of the base, or any piece. */
         PIECE,
         /** A picture from the box. */

@@ -21,4 +21,9 @@ public sealed interface Base extends Piece permits FlatFold, Gate, Easel, Steppe
     default List<Id> faces() {
         return List.of(Id.FRONT, Id.INSIDE);
     }
+
+    /** The names of the faces that look away from the front, on which pieces lie flat. */
+    default List<Id> reverses() {
+        return List.of();
+    }
 }

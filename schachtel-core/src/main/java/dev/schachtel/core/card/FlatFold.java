@@ -1,5 +1,7 @@
 package dev.schachtel.core.card;
 
+import java.util.List;
+
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
@@ -21,5 +23,10 @@ public record FlatFold(
         SIDE,
         /** At the top: opens like a tent. */
         TOP
+    }
+
+    @Override
+    public List<Id> reverses() {
+        return List.of(fold == Fold.SIDE ? Id.INSIDE_LEFT : Id.INSIDE_TOP, Id.OUTSIDE_BACK);
     }
 }

@@ -41,4 +41,9 @@ public record Gate(
     public List<Id> faces() {
         return List.of(LEFT, RIGHT, Id.INSIDE);
     }
+
+    @Override
+    public List<Id> reverses() {
+        return List.of(Id.OUTSIDE_BACK);
+    }
 }

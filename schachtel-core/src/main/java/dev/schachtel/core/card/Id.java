@@ -10,6 +10,13 @@ public record Id(String value) implements Comparable<Id> {
     /** The face that is written on: inside, on the back leaf. */
     public static final Id INSIDE = new Id("inside");
 
+    /** The outside of the back. */
+    public static final Id OUTSIDE_BACK = new Id("outside-back");
+    /** The inside of the front, at the left of an opened card. */
+    public static final Id INSIDE_LEFT = new Id("inside-left");
+    /** The inside of the front, at the top of a card that opens upwards. */
+    public static final Id INSIDE_TOP = new Id("inside-top");
+
     public Id {
         if (!value.matches(PATTERN)) {
             throw new IllegalArgumentException("'" + value + "' is no id; small letters, digits and hyphens only");

@@ -7,7 +7,7 @@ import dev.schachtel.core.measure.Length;
 @Kind(value = "motif", title = "Cut-out", about = "A piece laid on: a hill, a tree, a lamp; flat or on foam.")
 public record Motif(
         Id id,
-        @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.GROUND) Id on,
+        @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.SIDE) Id on,
         @Asked(value = "Shape", initial = "circle") Opening shape,
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
                 Length across,

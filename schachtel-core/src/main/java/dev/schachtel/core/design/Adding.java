@@ -86,7 +86,7 @@ public final class Adding {
     private static CardSpec placed(CardSpec spec, Id id, Class<?> type, Id on) {
         for (RecordType.Component component : RecordType.of(type).components()) {
             Asked.Choice from = component.asked().from();
-            boolean ground = from == Asked.Choice.GROUND
+            boolean ground = (from == Asked.Choice.GROUND || from == Asked.Choice.SIDE)
                     && (spec.base().faces().contains(on) || spec.piece(on).isPresent() && !on.equals(Id.BASE));
             boolean window = from == Asked.Choice.WINDOW
                     && spec.piece(on).filter(Opens.class::isInstance).isPresent();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
@@ -45,6 +46,39 @@ final class FaceView {
                         && (root(build, l.slab().id()).equals(sheet.slab().id()) || isOn(build, l, on)))
                 .forEach(l -> view.area(l, Meaning.CUT));
         return new Scene("Face", sheet.slab().bounds(), new Scene.Room(10, 10, 10, 10), true, view.marks);
+    }
+
+    /** A side that looks away from the front, turned over, with what is stuck to it. */
+    static Scene under(Build build, Face face) {
+        FaceView view = new FaceView(build);
+        Level leaf = build.level(face.slab()).orElseThrow();
+        Part sheet = build.part(leaf.slab().part()).orElseThrow();
+        view.marks.add(new Mark.Area(
+                face.outline(), new Fill.Made(sheet.material()), Meaning.CUT, Optional.of(sheet.owner())));
+        sheet.cutouts().stream()
+                .map(c -> face.seen(c.onFace()))
+                .filter(face.outline()::overlaps)
+                .forEach(o ->
+                        view.marks.add(new Mark.Area(o, new Fill.Empty(), Meaning.CUT, Optional.of(sheet.owner()))));
+        build.levels().stream()
+                .filter(l -> isOn(build, l, face.name()) && view.isSeen(l))
+                .forEach(l -> view.turned(l, face));
+        return new Scene("Face", face.outline().bounds(), new Scene.Room(10, 10, 10, 10), true, view.marks);
+    }
+
+    private void turned(Level level, Face face) {
+        Part part = build.part(level.slab().part()).orElseThrow();
+        level.slab()
+                .footprints()
+                .forEach(o -> marks.add(new Mark.Area(
+                        face.seen(o), new Fill.Made(part.material()), Meaning.CUT, Optional.of(part.owner()))));
+        build.art(part.id())
+                .ifPresent(art -> part.at().forEach(at -> art.tints().forEach(tint -> tint.areas()
+                        .forEach(a -> marks.add(new Mark.Area(
+                                a.placed(at),
+                                new Fill.Plain(tint.colour()),
+                                Meaning.WORKED,
+                                Optional.of(part.owner())))))));
     }
 
     /** Said to lie there, even if another sheet is between. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
@@ -45,6 +46,10 @@ public enum Views {
 
     /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */
     public static Scene face(Build build, Id on) {
+        Optional<Face> under = build.face(on).filter(Face::isUnder);
+        if (under.isPresent()) {
+            return FaceView.under(build, under.get());
+        }
         Optional<Level> sheet = isSeen(build, on) ? Optional.empty() : FaceView.carrier(build, on);
         return sheet.map(s -> FaceView.of(build, on, s)).orElseGet(() -> face(build));
     }
@@ -61,8 +66,12 @@ public enum Views {
 
     /** Whether a face, or some card of a piece, is seen from the front. */
     public static boolean isSeen(Build build, Id on) {
+        boolean under = build.face(on).filter(Face::isUnder).isPresent();
         return on.equals(Id.FRONT)
-                || FaceView.carrier(build, on).filter(l -> isSeen(build, l)).isPresent();
+                || !under
+                        && FaceView.carrier(build, on)
+                                .filter(l -> isSeen(build, l))
+                                .isPresent();
     }
 
     /** Whether something lies at or before the leaf that closes over the card. */

@@ -69,6 +69,7 @@ final class Starter {
     Id newId(Class<?> kind) {
         Set<String> used = new HashSet<>(TAKEN);
         spec.base().faces().forEach(f -> used.add(f.value()));
+        spec.base().reverses().forEach(f -> used.add(f.value()));
         spec.pieces().map(p -> p.id().value()).forEach(used::add);
         String word = kind == Mat.class && !used.contains("panel") ? "panel" : RecordType.word(kind);
         int n = 1;
@@ -85,8 +86,12 @@ final class Starter {
         for (RecordType.Component component : recordType.components()) {
             Object value = recordType.get(piece, component);
             boolean reference = value instanceof Id && !component.name().equals("id");
+            boolean under = component.asked().from() == Asked.Choice.SIDE
+                    && reference
+                    && spec.base().reverses().contains((Id) value);
             boolean here = reference
-                    && (spec.piece((Id) value).isPresent()
+                    && (under
+                            || spec.piece((Id) value).isPresent()
                             || spec.base().faces().contains((Id) value));
             values.add(
                     component.name().equals("id")
@@ -102,7 +107,9 @@ final class Starter {
         if (initial.endsWith("%")) {
             return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }
-        if (asked.from() == Asked.Choice.GROUND || asked.from() == Asked.Choice.PIECE) {
+        if (asked.from() == Asked.Choice.GROUND
+                || asked.from() == Asked.Choice.SIDE
+                || asked.from() == Asked.Choice.PIECE) {
             return ground(initial);
         }
         if (asked.from() == Asked.Choice.LAYER) {

@@ -18,7 +18,6 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Derivation;
-import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
@@ -53,7 +52,7 @@ public final class BuildDraft {
     private final Workshop workshop;
     private final Map<PartId, Part> parts = new LinkedHashMap<>();
     private final Map<SlabId, Slab> slabs = new LinkedHashMap<>();
-    private final Map<Id, Ground> grounds = new LinkedHashMap<>();
+    private final Faces faces = new Faces();
     private final Map<Id, List<Aperture>> apertures = new LinkedHashMap<>();
     private final Workings workings = new Workings();
     private final List<Joint> joints = new ArrayList<>();
@@ -105,7 +104,7 @@ public final class BuildDraft {
         return new Build(
                 spec,
                 face,
-                faces(),
+                faces.all(),
                 parts.values().stream().map(this::asChosen).map(this::stitched).toList(),
                 new Heights(slabs, all).solve(),
                 folds,
@@ -119,12 +118,6 @@ public final class BuildDraft {
                 derivations,
                 faults,
                 workings.mechanics());
-    }
-
-    private List<Face> faces() {
-        return grounds.entrySet().stream()
-                .map(g -> new Face(g.getKey(), g.getValue().slab(), g.getValue().outline()))
-                .toList();
     }
 
     /** Cut the way the maker decided, if that was said. */
@@ -271,8 +264,12 @@ public final class BuildDraft {
         afterwards.add(work);
     }
 
+    Faces faces() {
+        return faces;
+    }
+
     void ground(Id name, Ground ground) {
-        grounds.put(name, ground);
+        faces.add(name, ground);
     }
 
     void aperture(Id window, Aperture aperture) {
@@ -293,6 +290,12 @@ public final class BuildDraft {
                         .toList()));
     }
 
+    /** 0 for none of that name. */
+    Length thickness(SlabId id) {
+        Slab slab = slabs.get(id);
+        return slab == null ? Length.ZERO : slab.thickness();
+    }
+
     /** Opens a slab without taking anything out of its part, as behind a door. */
     void open(SlabId id, Outline hole) {
         slabs.computeIfPresent(
@@ -303,7 +306,7 @@ public final class BuildDraft {
 
     /** The ground whose slab this is. */
     Optional<Ground> groundOf(SlabId slab) {
-        return grounds.values().stream().filter(g -> g.slab().equals(slab)).findFirst();
+        return faces.of(slab);
     }
 
     /** Lays a slab as high as another lies, once everything else is in place, without sticking it to anything. */
@@ -348,13 +351,13 @@ public final class BuildDraft {
 
     /** What the piece named by source's component lies on; engineered first if need be. */
     Optional<Ground> ground(Id name, Source asker) {
-        return first(name, asker, () -> grounds.get(name));
+        return first(name, asker, () -> faces.ground(name));
     }
 
     /** The sheet that is worked on when one works on a piece: that of a ground, else the last of card that it is made of. */
     Optional<Slab> sheet(Id name, Source asker) {
         return first(name, asker, () -> {
-            Ground ground = grounds.get(name);
+            Ground ground = faces.ground(name);
             if (ground != null) {
                 return slabs.get(ground.slab());
             }

@@ -8,6 +8,7 @@ import java.util.Set;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 
@@ -38,8 +39,17 @@ final class Closing {
                         .forEach(j -> next.add(j.upper()));
             }
         }
+        Length between = behind();
         for (SlabId slab : inside) {
-            draft.joint(new Joint(leaf, slab, Joint.Hold.MEETS, card, Length.ZERO));
+            draft.joint(new Joint(leaf, slab, Joint.Hold.MEETS, card, between));
         }
+    }
+
+    /** How thick what is stuck to the leaf's own inside is: it lies between. */
+    private Length behind() {
+        return draft.joints().stream()
+                .filter(j -> j.hold() == Joint.Hold.HANGS && j.upper().equals(leaf) && j.by() instanceof Adhesive)
+                .map(j -> j.thickness().plus(draft.thickness(j.lower())))
+                .reduce(Length.ZERO, Length::max);
     }
 }

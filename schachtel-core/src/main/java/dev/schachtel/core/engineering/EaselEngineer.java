@@ -20,6 +20,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Stance;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Easel;
 import dev.schachtel.core.card.Id;

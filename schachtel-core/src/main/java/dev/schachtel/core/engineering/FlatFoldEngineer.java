@@ -16,6 +16,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Stretch;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
@@ -68,6 +69,8 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         TurnedOver over = side ? TurnedOver.aside(g.half().negated()) : TurnedOver.upwards(h.plus(g.half()));
         draft.ground(
                 Id.INSIDE, Ground.of(id, BACK, Placement.ORIGIN, size, edge).folded(over));
+        draft.faces().add(side ? Id.INSIDE_LEFT : Id.INSIDE_TOP, Reverse.of(id, FRONT, size, side));
+        draft.faces().add(Id.OUTSIDE_BACK, Reverse.of(id, BACK, size, true));
         scores(draft, id, base, side);
         stretches(draft, id, Mm.of(blankW), Mm.of(blankH), side);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));

@@ -16,6 +16,7 @@ import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Gate;
 import dev.schachtel.core.card.Id;
@@ -76,6 +77,7 @@ public final class GateEngineer implements Engineer<Gate> {
         draft.folded(scalloped ? part.noting(edge(gate, flaps)) : part);
         Outline right = Outline.sheet(flaps.right(), h).placed(Placement.at(w.minus(flaps.right()), Length.ZERO));
         draft.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
+        draft.faces().add(Id.OUTSIDE_BACK, Reverse.of(PART, BACK, new Outline.Size(w, h), true));
         draft.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
         draft.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
         grounds(draft, gate, flaps, flap);

@@ -5,6 +5,7 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;

@@ -73,6 +73,7 @@ public final class CardFile {
             Set<Id> seen = new HashSet<>(Set.of(Id.FRONT, Id.INSIDE));
             seen.add(Id.BASE);
             seen.addAll(spec.base().faces());
+            seen.addAll(spec.base().reverses());
             check("$.base", spec.base());
             each("$.layers", spec.layers(), seen);
             each("$.features", spec.features(), seen);
@@ -119,6 +120,8 @@ public final class CardFile {
             return choice == Asked.Choice.WINDOW
                     ? spec.piece(id).filter(Opens.class::isInstance).isPresent()
                     : spec.base().faces().contains(id)
+                            || choice == Asked.Choice.SIDE
+                                    && spec.base().reverses().contains(id)
                             || id.equals(Id.FRONT)
                             || spec.piece(id).filter(p -> !(p instanceof Base)).isPresent();
         }

@@ -181,7 +181,43 @@ public record Scenery(
                 .flatMap(face -> build.level(face.slab()).map(level -> read(build, workshop, face, level)));
     }
 
+    /** A side that looks away from the front carries pictures that lie flat, and has the windows of its leaf. */
+    private static Scenery reverse(Build build, Workshop workshop, Face face, Level leaf) {
+        List<Placed> pieces = new ArrayList<>();
+        build.levels().forEach(level -> build.art(level.slab().part())
+                .flatMap(art -> placed(build, workshop, level, art, leaf))
+                .filter(p -> p.piece().on().equals(face.name()))
+                .map(p -> p.with(face.seen(p.outline())))
+                .map(p -> p.standingOut(Mm.of(leaf.bottom().minus(level.bottom()))))
+                .ifPresent(pieces::add));
+        List<Outline> free = build.part(leaf.slab().part()).stream()
+                .flatMap(p -> p.cutouts().stream())
+                .map(c -> face.seen(c.onFace()))
+                .filter(face.outline()::overlaps)
+                .toList();
+        return new Scenery(
+                face.name(),
+                face.outline(),
+                build.colour(leaf.slab().part()).orElse(new Colour(0xffffff)),
+                pieces,
+                List.of(),
+                free,
+                List.of(),
+                meant(build),
+                Set.of(),
+                List.of(),
+                Optional.empty(),
+                false);
+    }
+
+    private static Set<String> meant(Build build) {
+        return build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
+    }
+
     private static Scenery read(Build build, Workshop workshop, Face sheet, Level carrier) {
+        if (sheet.isUnder()) {
+            return reverse(build, workshop, sheet, carrier);
+        }
         Id on = sheet.name();
         Outline face = sheet.outline().filled();
         List<Placed> pieces = new ArrayList<>();
@@ -196,7 +232,7 @@ public record Scenery(
                 .filter(w -> face.overlaps(w.outline()))
                 .toList();
         Colour ground = build.colour(carrier.slab().part()).orElse(new Colour(0xffffff));
-        Set<String> meant = build.spec().meantSo().stream().map(MeantSo::fact).collect(Collectors.toSet());
+        Set<String> meant = meant(build);
         boolean written = build.zones(Zone.Use.WRITING).stream()
                 .anyMatch(z -> !Views.isSeen(build, on)
                         && face.shared(z.outline()).shareOf(z.outline().area()) >= HALF);

@@ -219,6 +219,13 @@ final class Provoking {
                                 .set("door", "on", "front")
                                 .set("door", "shows", "one")),
                 arguments(
+                        RuleId.FOAM_BEHIND,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("motif")
+                                .set("motif", "on", "outside-back")
+                                .set("motif", "fixing", "foam-tape-1")),
+                arguments(
                         RuleId.PICTURES_MIX,
                         Severity.MEND,
                         TestCards.of("cable-drum.json")

@@ -5,27 +5,39 @@ import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
+import dev.schachtel.core.work.WorkKind;
 
 import static dev.schachtel.core.scene.TestScenes.picture;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -71,7 +83,10 @@ class FacesTest {
                     .findFirst()
                     .orElseThrow();
             Level carrier = build.level(face.slab()).orElseThrow();
-            assertThat(lies.bottom().isBelow(carrier.top()))
+            assertThat(
+                            face.isUnder()
+                                    ? carrier.bottom().isBelow(lies.top())
+                                    : lies.bottom().isBelow(carrier.top()))
                     .as("%s on %s", file, face.name())
                     .isFalse();
             List<Id> drawn = Views.face(build, face.name()).marks().stream()
@@ -84,6 +99,49 @@ class FacesTest {
                     .as("%s on %s", file, face.name())
                     .isGreaterThan(drawn.indexOf(under));
         }
+    }
+
+    /**
+     * Inside the front and on the back a piece lies left for right, or upside down on a card that opens upwards; it makes the card
+     * thicker by card and glue, is glued in a step of its own, and lies flat.
+     */
+    @ParameterizedTest
+    @CsvSource({"side,inside-left,80,30", "side,outside-back,80,30", "top,inside-top,20,70", "top,outside-back,80,30"})
+    void onTheFarSideAPieceLiesTurnedOver(String fold, Id on, double x, double y) {
+        CardSpec plain = CardEdit.of(TestCards.raised().remove("panel").spec()).set(Id.BASE, "width", "100 mm");
+        plain = CardEdit.of(CardEdit.of(plain).set(Id.BASE, "height", "100 mm")).set(Id.BASE, "fold", fold);
+        CardSpec spec = put(plain, on, "goat", new Point(20, 30), 0.8);
+        Build before = engineered(plain);
+        Build build = engineered(spec);
+        Part goat = build.parts().stream()
+                .filter(p -> p.name().equals("Goat"))
+                .findFirst()
+                .orElseThrow();
+        Level lies = build.level(SlabId.of(goat.id())).orElseThrow();
+        Point middle = lies.slab().footprints().get(0).bounds().centre();
+        assertThat(middle.distanceTo(new Point(x, y))).isLessThan(0.05);
+        assertThat(scenery(spec, on).pieces().get(0).outline().bounds().centre().distanceTo(new Point(20, 30)))
+                .isLessThan(0.05);
+        Length glue = TestCards.WORKSHOP.all(Adhesive.class).stream()
+                .filter(a -> a.id().equals(((Motif) spec.elements().get(0)).fixing()))
+                .findFirst()
+                .orElseThrow()
+                .thickness();
+        assertThat(build.thickness())
+                .isEqualTo(before.thickness().plus(goat.material().thickness()).plus(glue));
+        Plan plan = Planner.plan(spec, TestCards.WORKSHOP);
+        assertThat(plan.assembly().steps())
+                .filteredOn(s -> s.op().effect().laid().contains(goat.id()))
+                .singleElement()
+                .satisfies(s -> assertThat(s.op().is(WorkKind.GLUE_BEHIND)).isTrue());
+        assertThat(Rehearsal.of(build, plan.assembly())).isEmpty();
+        assertThat(CardFile.read(CardFile.write(spec), TestCards.WORKSHOP)).isEqualTo(spec);
+        CardSpec raised = PieceAct.RAISE.apply(spec, goat.owner(), TestCards.WORKSHOP);
+        assertThat(Planner.plan(raised, TestCards.WORKSHOP)
+                        .findings()
+                        .of(RuleId.FOAM_BEHIND)
+                        .all())
+                .hasSize(1);
     }
 
     /** A door is no place for what lies on the leaf that it is cut in; the remedy moves it off. */
