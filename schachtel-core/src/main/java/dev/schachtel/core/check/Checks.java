@@ -18,6 +18,7 @@ public final class Checks {
             new OpeningCheck(),
             new ChildCheck(),
             new LevelCheck(),
+            new ReverseCheck(),
             new CoverCheck(),
             new ColourCheck(),
             new ShadeCheck(),

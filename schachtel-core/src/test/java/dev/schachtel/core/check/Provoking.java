@@ -226,6 +226,14 @@ final class Provoking {
                                 .set("motif", "on", "outside-back")
                                 .set("motif", "fixing", "foam-tape-1")),
                 arguments(
+                        RuleId.REVERSE_SHARED,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("motif")
+                                .set("motif", "on", "inside-left")
+                                .add("motif")
+                                .set("motif-2", "on", "inside-left")),
+                arguments(
                         RuleId.PICTURES_MIX,
                         Severity.MEND,
                         TestCards.of("cable-drum.json")
