@@ -269,16 +269,19 @@ class SceneDesk {
         Optional<Picture> picture =
                 m.shape() instanceof Opening.Pictured p ? plan.workshop().picture(p.picture()) : Optional.empty();
         boolean raised = plan.workshop().find(m.fixing(), Foam.class).isPresent();
+        boolean turned = plan.build().face(m.on()).filter(Face::isUnder).isPresent();
         return new SceneView.Chosen(
                 m.id().value(),
                 picture.map(Picture::name).orElse("Cut-out"),
-                raised ? "raised" : "flat",
+                raised ? "raised" : turned ? "" : "flat",
                 m.pinned(),
                 m.locked(),
                 m.trimmed(),
                 scenery.map(s -> alike(s, m)).orElse(1),
                 picture.map(Picture::isFree).orElse(true),
-                scenery.map(s -> edges(plan.spec(), m.id(), s)).orElse(List.of()),
+                scenery.filter(s -> !turned)
+                        .map(s -> edges(plan.spec(), m.id(), s))
+                        .orElse(List.of()),
                 UndersideView.of(plan.build(), new PartId(m.id(), ""))
                         .map(s -> SvgWriter.write(
                                 s, Look.still(190, 130, plan.spec().units())))

@@ -81,6 +81,23 @@ final class FaceView {
                                 Optional.of(part.owner())))))));
     }
 
+    /** One part by itself with what is drawn and printed on it; empty for one without a sheet. */
+    static Optional<Scene> alone(Build build, PartId id) {
+        return build.level(SlabId.of(id)).map(level -> {
+            FaceView view = new FaceView(build);
+            Part part = build.part(id).orElseThrow();
+            view.turned(
+                    level,
+                    new Face(
+                            part.owner(),
+                            level.slab().id(),
+                            level.slab().footprints().get(0),
+                            Optional.empty()));
+            view.marks.addAll(Printed.on(build, level));
+            return new Scene("Part", level.slab().bounds(), new Scene.Room(10, 10, 10, 10), true, view.marks);
+        });
+    }
+
     /** Said to lie there, even if another sheet is between. */
     private static boolean isOn(Build build, Level level, Id on) {
         return build.spec()

@@ -31,7 +31,10 @@ public final class StepView {
         if (op.kind().cuts()) {
             return new PartsView(build).scene(op.parts());
         }
-        return placed(build, op, before).orElseGet(() -> apart(build, op));
+        Optional<Scene> printed = op.kind().has(Trait.FOLLOWS_EDGES)
+                ? op.parts().stream().findFirst().flatMap(p -> FaceView.alone(build, p))
+                : Optional.empty();
+        return printed.or(() -> placed(build, op, before)).orElseGet(() -> apart(build, op));
     }
 
     private static Optional<Scene> placed(Build build, Op op, Collection<Op> before) {

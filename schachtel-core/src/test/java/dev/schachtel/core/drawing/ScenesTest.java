@@ -161,6 +161,31 @@ class ScenesTest {
         }
     }
 
+    /** A step that draws pictures or stamps words shows all of them on the part, flat and true. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void whatIsDrawnOnAPartIsShown(String file) {
+        Plan plan = TestCards.whole(file).plan();
+        for (Step step : plan.assembly().steps()) {
+            if (step.op().kind().has(Trait.FOLLOWS_EDGES)) {
+                PartId part = step.op().parts().get(0);
+                Scene scene =
+                        StepView.of(plan.build(), step.op(), plan.assembly().before(step));
+                long due = plan.build().art(part).stream()
+                                .flatMap(a -> a.tints().stream())
+                                .mapToLong(t -> t.areas().size())
+                                .sum()
+                        + plan.build().letterings().stream()
+                                .filter(l -> l.part().equals(part))
+                                .flatMap(l -> l.letters().stream())
+                                .mapToLong(t -> t.areas().size())
+                                .sum();
+                assertThat(due).as(step.op().id()).isPositive();
+                assertThat(areas(scene, Meaning.WORKED)).as(step.op().id()).hasSize((int) due);
+            }
+        }
+    }
+
     /** Where a piece is laid: what the step adds is fresh, its two measures are those from the nearest edges of its ground. */
     @ParameterizedTest
     @MethodSource("files")
