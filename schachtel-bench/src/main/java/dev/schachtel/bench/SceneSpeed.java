@@ -24,7 +24,7 @@ public final class SceneSpeed {
     private static final Workshop WORKSHOP = WorkshopFile.standard();
     private static final Id PANEL = new Id("panel");
     private static final int PIECES = 40;
-    private static final int RUNS = 60;
+    private static final int RUNS = 150;
 
     private SceneSpeed() {}
 
@@ -33,7 +33,16 @@ public final class SceneSpeed {
         Build build = Engineering.engineer(spec, WORKSHOP);
         Scenery scenery = Scenery.of(build, WORKSHOP, PANEL).orElseThrow();
         say("engineered, stacking included", RUNS, () -> Engineering.engineer(spec, WORKSHOP));
-        say("facts", RUNS, () -> Sitting.of(Scenery.of(build, WORKSHOP, PANEL).orElseThrow()));
+        CardSpec bare = spec.withPieces(spec.base(), spec.layers(), spec.features(), List.of());
+        say("the same card without pictures", RUNS, () -> Engineering.engineer(bare, WORKSHOP));
+        say(
+                "facts",
+                RUNS,
+                () -> Sitting.plain(Scenery.of(build, WORKSHOP, PANEL).orElseThrow()));
+        say(
+                "facts, remedies tried out",
+                RUNS,
+                () -> Sitting.of(Scenery.of(build, WORKSHOP, PANEL).orElseThrow()));
         say(
                 "room for one more",
                 RUNS,

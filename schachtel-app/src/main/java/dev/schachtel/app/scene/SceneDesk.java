@@ -136,7 +136,7 @@ class SceneDesk {
         List<SceneView.Other> all = new ArrayList<>();
         for (Layouts.Other other : layouts(plan, on, look)) {
             Build build = Engineering.engineer(other.card(), plan.workshop());
-            int watch = (int) Scenery.of(build, plan.workshop(), on).map(Sitting::of).orElse(List.of()).stream()
+            int watch = (int) Scenery.of(build, plan.workshop(), on).map(Sitting::plain).orElse(List.of()).stream()
                     .filter(f -> f.severity() != Severity.WORKS)
                     .count();
             String svg = SvgWriter.write(Views.face(build, on).plain(), Look.picture(72, 130));

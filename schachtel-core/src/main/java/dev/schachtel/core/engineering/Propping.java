@@ -52,7 +52,11 @@ final class Propping {
     private final BuildDraft draft;
     private final List<Joint> joints;
     private final Map<SlabId, Level> levels = new HashMap<>();
+    /** Asked for with every piece, and worked out from outlines. */
+    private final Map<SlabId, Box> boxes = new HashMap<>();
+
     private final List<Length> heights;
+    private final Map<Length, List<Length>> filling = new HashMap<>();
     /** By ground, all that rests on it. */
     private final Map<SlabId, Set<SlabId>> carried = new HashMap<>();
 
@@ -68,7 +72,10 @@ final class Propping {
 
     /** Adds the foam of all these pieces, with its joints. */
     void prop(Map<PartId, SlabId> pieces, List<Level> lying) {
-        lying.forEach(l -> levels.put(l.slab().id(), l));
+        for (Level level : lying) {
+            levels.put(level.slab().id(), level);
+            boxes.put(level.slab().id(), level.slab().bounds());
+        }
         pieces.forEach(this::prop);
     }
 
@@ -111,7 +118,7 @@ final class Propping {
         return levels.values().stream()
                 .filter(l -> !l.slab().part().equals(piece.slab().part())
                         && !l.top().isAbove(piece.bottom())
-                        && l.slab().bounds().touches(box)
+                        && boxes.get(l.slab().id()).touches(box)
                         && (l.slab().id().equals(ground) || restsOn(l.slab().id(), ground)))
                 .sorted(Comparator.comparing(Level::top)
                         .thenComparing(l -> l.slab().id().toString()))
@@ -161,7 +168,9 @@ final class Propping {
         if (raised && !gap.minus(lies.thickness()).abs().isAbove(Spacers.WITHIN)) {
             return List.of(lies.thickness());
         }
-        return !gap.isAbove(raised ? Spacers.WITHIN : Spacers.BENDS) ? List.of() : Spacers.fewest(gap, heights);
+        return !gap.isAbove(raised ? Spacers.WITHIN : Spacers.BENDS)
+                ? List.of()
+                : filling.computeIfAbsent(gap, g -> Spacers.fewest(g, heights));
     }
 
     private static void place(

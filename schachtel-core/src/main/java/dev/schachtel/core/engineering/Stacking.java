@@ -143,21 +143,36 @@ final class Stacking {
                         && !restsOn(other, id)
                         && !joined(id, other))
                 .toList());
+        if (candidates.isEmpty()) {
+            return;
+        }
         Joint now = lies;
-        Optional<SlabId> under = candidates.isEmpty() ? Optional.empty() : highestUnder(id, candidates);
+        Map<SlabId, Level> lying = Map.copyOf(levels());
+        Level piece = lying.get(id);
+        Optional<SlabId> under = highestUnder(piece, candidates, lying);
         while (under.isPresent()) {
             candidates.remove(under.get());
             remove(now);
             SlabId on = wrapped.getOrDefault(under.get(), under.get());
             now = new Joint(id, on, Joint.Hold.RESTS, lies.by(), lies.thickness());
             add(now);
-            under = highestUnder(id, candidates);
+            piece = lifted(piece, lying);
+            under = highestUnder(piece, candidates, lying);
         }
     }
 
-    private Optional<SlabId> highestUnder(SlabId id, List<SlabId> candidates) {
-        Map<SlabId, Level> lying = levels();
-        Level piece = lying.get(id);
+    /** A piece at its new height: those it may lie on don't rest on it, so that they are where they were. */
+    private Level lifted(Level piece, Map<SlabId, Level> lying) {
+        Slab slab = piece.slab();
+        Length bottom = joined.getOrDefault(slab.id(), List.of()).stream()
+                .filter(j -> j.hold() != Joint.Hold.TIED && j.hold() != Joint.Hold.HANGS)
+                .map(j -> lying.get(j.lower()).top().plus(j.thickness()))
+                .reduce(piece.bottom(), Length::max);
+        return new Level(slab, bottom, bottom.plus(slab.thickness()));
+    }
+
+    private Optional<SlabId> highestUnder(Level piece, List<SlabId> candidates, Map<SlabId, Level> lying) {
+        SlabId id = piece.slab().id();
         return candidates.stream()
                 .filter(other -> isOver(lying.get(other), piece))
                 .sorted(Comparator.comparing((SlabId other) -> lying.get(other).top())

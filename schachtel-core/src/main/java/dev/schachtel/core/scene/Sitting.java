@@ -78,6 +78,15 @@ public final class Sitting {
                 .toList();
     }
 
+    /** All facts without what helps: enough to know how well a scene sits, at a small part of the time. */
+    public static List<Fact> plain(Scenery scenery) {
+        return found(scenery, new Measured()).stream()
+                .map(f -> f.with(List.of()))
+                .map(f -> f.canBeMeant() && scenery.meant().contains(f.key()) ? f.meant() : f)
+                .sorted(Comparator.comparing(Fact::severity))
+                .toList();
+    }
+
     /** The facts with all that could help. */
     private static List<Fact> found(Scenery scenery, Measured measured) {
         if (scenery.pieces().isEmpty()) {
@@ -255,6 +264,7 @@ public final class Sitting {
                 && upper.stands()
                 && !tucked
                 && nearer > LITTLE
+                && lower.outline().bounds().touches(upper.outline().bounds())
                 && measured.between(lower.outline(), upper.outline()) < -LITTLE) {
             facts.add(
                     Fact.of(Kind.BEHIND, Severity.WATCH, List.of(lower, upper), nearer, List.of(Fixes.forward(lower))));

@@ -135,7 +135,7 @@ final class Geo {
     private static Outline.Gap margin(Segment.Bow outer, Segment.Bow inner) {
         double dx = inner.centre().x() - outer.centre().x();
         double dy = inner.centre().y() - outer.centre().y();
-        double apart = Math.hypot(dx, dy);
+        double apart = Math.sqrt(dx * dx + dy * dy);
         double ux = apart == 0 ? 0 : dx / apart;
         double uy = apart == 0 ? 1 : dy / apart;
         double big = outer.radii().first();
