@@ -27,7 +27,7 @@ final class SheetCheck implements Check {
     public void look(Build build, Workshop workshop, Report report) {
         for (Part part : build.parts()) {
             plate(part, workshop.tools(), report);
-            if (!part.material().fromRoll()) {
+            if (!part.material().fromRoll() && part.material().isStock()) {
                 sheet(part, workshop.sheetsOf(part.material().id()), report);
             }
         }

@@ -23,7 +23,10 @@ final class Demands {
     private Demands() {}
 
     static List<Demand> of(Build build) {
-        return build.parts().stream().map(part -> of(part, build)).toList();
+        return build.parts().stream()
+                .filter(part -> part.material().isStock())
+                .map(part -> of(part, build))
+                .toList();
     }
 
     private static Demand of(Part part, Build build) {

@@ -24,6 +24,7 @@ final class Materials {
     /** Between two sheets that are glued into one: 0.05 mm, handbook chapter 2. */
     static final Length GLUE = Length.ofMicrometres(50);
 
+    private static final MaterialId FLAT = new MaterialId("glue");
     private final BuildDraft draft;
 
     Materials(BuildDraft draft) {
@@ -69,7 +70,14 @@ final class Materials {
 
     /** What thin sheets of the same piece are stuck together with. */
     Material glue(Source asker) {
-        return adhesive(new MaterialId("glue"), asker);
+        return adhesive(FLAT, asker);
+    }
+
+    /** The same where nobody asked for any: no finding says so if there is none. */
+    Material glue() {
+        return draft.workshop()
+                .find(FLAT, Adhesive.class)
+                .orElseGet(() -> new Adhesive(FLAT, FLAT.value(), um(100), 20, 0));
     }
 
     /** A material that can do what is asked of it; another one is told from one that isn't there. */

@@ -20,8 +20,10 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Spacers;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -32,7 +34,7 @@ import dev.schachtel.core.shape.Point;
 
 /**
  * The spacer map of small pieces: over each thing that lies under one, the fewest layers of foam of the stock that fill the
- * gap to 0.15 mm. Squares lie 3 mm inside the piece's edge, wholly over one thing, one for each 25 mm; where a piece is too
+ * gap to 0.15 mm; where none do, scraps of the piece's own card, each with its glue. Squares lie 3 mm inside the piece's edge, wholly over one thing, one for each 25 mm; where a piece is too
  * slim, smaller ones. What is narrower than 4 mm takes none, and a flat piece bends over one caliper. Handbook chapter 10.
  */
 final class Propping {
@@ -56,6 +58,7 @@ final class Propping {
     private final Map<SlabId, Box> boxes = new HashMap<>();
 
     private final List<Length> heights;
+    private final Material glue;
     private final Map<Length, List<Length>> filling = new HashMap<>();
     /** By ground, all that rests on it. */
     private final Map<SlabId, Set<SlabId>> carried = new HashMap<>();
@@ -63,6 +66,7 @@ final class Propping {
     Propping(BuildDraft draft, List<Joint> joints) {
         this.draft = draft;
         this.joints = joints;
+        this.glue = new Materials(draft).glue();
         this.heights = draft.workshop().all(Foam.class).stream()
                 .map(Foam::thickness)
                 .distinct()
@@ -97,8 +101,8 @@ final class Propping {
         for (Outline copy : piece.slab().footprints()) {
             Underside under = underside(copy, below);
             for (int i = 0; i < below.size(); i++) {
-                List<Length> spacers =
-                        spacers(lies.get(), piece.bottom().minus(below.get(i).top()));
+                List<Foam> spacers = spacers(
+                        piece, lies.get(), piece.bottom().minus(below.get(i).top()));
                 boolean needed =
                         raised && below.get(i).slab().id().equals(lies.get().lower());
                 if (!spacers.isEmpty() && under.holds(i)) {
@@ -162,15 +166,31 @@ final class Propping {
         return under;
     }
 
-    /** Thickest first; none where nothing is needed, or nothing of the stock fits. */
-    private List<Length> spacers(Joint lies, Length gap) {
+    /** Thickest first; none where nothing is needed, or nothing fits. */
+    private List<Foam> spacers(Level piece, Joint lies, Length gap) {
         boolean raised = lies.by() instanceof Foam;
         if (raised && !gap.minus(lies.thickness()).abs().isAbove(Spacers.WITHIN)) {
-            return List.of(lies.thickness());
+            return List.of(material(lies.thickness(), lies));
         }
-        return !gap.isAbove(raised ? Spacers.WITHIN : Spacers.BENDS)
-                ? List.of()
-                : filling.computeIfAbsent(gap, g -> Spacers.fewest(g, heights));
+        if (!gap.isAbove(raised ? Spacers.WITHIN : Spacers.BENDS)) {
+            return List.of();
+        }
+        List<Length> foam = filling.computeIfAbsent(gap, g -> Spacers.fewest(g, heights));
+        return foam.isEmpty()
+                ? scraps(piece, gap)
+                : foam.stream().map(h -> material(h, lies)).toList();
+    }
+
+    /** Of the piece's own card, as many as fill the gap; none if they don't. */
+    private List<Foam> scraps(Level piece, Length gap) {
+        return draft.part(piece.slab().part())
+                .map(Part::material)
+                .filter(Cardstock.class::isInstance)
+                .map(card -> Foam.scrap((Cardstock) card, glue.thickness()))
+                .map(scrap -> Spacers.fewest(gap, List.of(scrap.thickness())).stream()
+                        .map(h -> scrap)
+                        .toList())
+                .orElse(List.of());
     }
 
     private static void place(
@@ -208,11 +228,11 @@ final class Propping {
         Length gap = piece.bottom().minus(under.top());
         SlabId lower = under.slab().id();
         Length filled = Length.ZERO;
-        List<Length> spacers = spacers(lies, gap);
-        Foam last = material(spacers.get(0), lies);
+        List<Foam> spacers = spacers(piece, lies, gap);
+        Foam last = spacers.get(0);
         for (int n = 0; n < spacers.size(); n++) {
-            Length thick = n == spacers.size() - 1 ? gap.minus(filled) : spacers.get(n);
-            last = material(spacers.get(n), lies);
+            last = spacers.get(n);
+            Length thick = n == spacers.size() - 1 ? gap.minus(filled) : last.thickness();
             SlabId foam = foam(piece.slab().part(), last, side, at, thick);
             joints.add(new Joint(foam, lower, Joint.Hold.RESTS, last, Length.ZERO));
             lower = foam;
@@ -221,12 +241,13 @@ final class Propping {
         joints.add(new Joint(piece.slab().id(), lower, Joint.Hold.RESTS, last, Length.ZERO));
     }
 
-    /** Foam gives: it is as thick as the gap it fills. */
+    /** Foam gives, and glue fills: it is as thick as the gap it fills. */
     private SlabId foam(PartId piece, Foam foam, double side, List<Point> at, Length thick) {
         Length wide = Mm.length(side);
         PartId id = free(piece);
         Outline square = Outline.rectangle(wide, wide);
-        Part part = Part.of(id, "Foam square", foam, Form.rectangle(wide, wide), square)
+        Part part = Part.of(
+                        id, foam.isStock() ? "Foam square" : "Scrap of card", foam, Form.rectangle(wide, wide), square)
                 .at(at.stream()
                         .map(p -> Placement.at(Mm.length(p.x()), Mm.length(p.y())))
                         .toList())

@@ -9,7 +9,7 @@ public record Foam(MaterialId id, String name, Length thickness, int grammage, F
 
     @Override
     public boolean fromRoll() {
-        return form != Form.SHEET;
+        return form == Form.TAPE || form == Form.SQUARES;
     }
 
     /** How it is sold. */
@@ -17,6 +17,23 @@ public record Foam(MaterialId id, String name, Length thickness, int grammage, F
         TAPE,
         SHEET,
         /** Cut ready, 6 mm; counted along the strip on which they lie side by side. */
-        SQUARES
+        SQUARES,
+        /** No foam, but snippets of the card that is being cut, with the glue that holds them: nobody buys them. */
+        SCRAP
+    }
+
+    /** Snippets of a card as spacers: as thick as the card with the glue under it. */
+    public static Foam scrap(Cardstock card, Length glue) {
+        return new Foam(
+                new MaterialId("scrap"),
+                "scraps of " + card.name(),
+                card.thickness().plus(glue),
+                card.grammage(),
+                Form.SCRAP);
+    }
+
+    @Override
+    public boolean isStock() {
+        return form != Form.SCRAP;
     }
 }

@@ -17,4 +17,9 @@ public sealed interface Material permits Cardstock, Film, Foam, Adhesive, Thread
     default boolean fromRoll() {
         return false;
     }
+
+    /** Whether it is bought and kept; else it comes from what is left over. */
+    default boolean isStock() {
+        return true;
+    }
 }
