@@ -149,13 +149,13 @@ final class Showings {
             draft.fault(RuleId.PICTURES_NOWHERE, new Source(owner, "shows"), "");
             return;
         }
+        if (shows instanceof Showing.Words words) {
+            strips(words, owner, ground, card, spots);
+            return;
+        }
         Materials stuff = new Materials(draft);
         Cardstock cut = stuff.card(card, new Source(owner, "pictureCard"));
         Material glue = stuff.glue(new Source(owner, "pictureCard"));
-        if (shows instanceof Showing.Words words) {
-            strips(words, owner, ground, cut, glue, spots);
-            return;
-        }
         Map<Opening.Pictured, List<Placement>> places = new LinkedHashMap<>();
         for (int i = 0; i < spots.size(); i++) {
             Spot spot = spots.get(i);
@@ -181,7 +181,10 @@ final class Showings {
     }
 
     /** A strip for each place with its share of the words. */
-    private void strips(Showing.Words words, Id owner, Ground ground, Cardstock card, Material glue, List<Spot> spots) {
+    private void strips(Showing.Words words, Id owner, Ground ground, MaterialId card, List<Spot> spots) {
+        Materials stuff = new Materials(draft);
+        Cardstock cut = stuff.card(card, new Source(owner, "pictureCard"));
+        Material glue = stuff.glue(new Source(owner, "pictureCard"));
         List<TextLine> lines = words(owner, spots);
         List<String> over = words.over(spots.size());
         for (int i = 0; i < lines.size(); i++) {
@@ -190,7 +193,7 @@ final class Showings {
                 PartId id = new PartId(owner, "words-" + (i + 1));
                 Form form = Form.rectangle(spot.room.width(), spot.room.height());
                 Outline sheet = Outline.rectangle(spot.room.width(), spot.room.height());
-                draft.part(Part.of(id, "Words “" + over.get(i) + "”", card, form, sheet)
+                draft.part(Part.of(id, "Words “" + over.get(i) + "”", cut, form, sheet)
                         .at(List.of(spot.at)));
                 SlabId slab = SlabId.of(id);
                 TextLine line = lines.get(i);
