@@ -50,6 +50,7 @@ import dev.schachtel.core.scene.Layouts;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
 import dev.schachtel.core.scene.Snaps;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 
 /** Puts the scene on a face into what the page shows. */
@@ -322,8 +323,16 @@ class SceneDesk {
                 .filter(p -> !p.id().equals(piece))
                 .filter(p -> spec.isTucked(piece, p.id())
                         || own.filter(o -> o.overlaps(p.outline())).isPresent())
-                .map(p -> new SceneView.Edge(p.id().value(), p.picture().name(), spec.isTucked(piece, p.id())))
+                .map(p -> new SceneView.Edge(
+                        p.id().value(),
+                        p.picture().name(),
+                        spec.isTucked(piece, p.id()),
+                        spec.isTucked(piece, p.id()) ? depth(scenery.depth(piece, p.id()), spec.units()) : ""))
                 .toList();
+    }
+
+    private static String depth(double mm, Units units) {
+        return mm > 0 ? " by " + units.show(Mm.length(mm)) + " " + units.sign() : "";
     }
 
     /** Words can be moved and taken away here; the rest is said of them in Structure. */

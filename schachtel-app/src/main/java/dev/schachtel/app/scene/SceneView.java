@@ -63,8 +63,8 @@ public record SceneView(
             String behindSvg,
             String snaps) {}
 
-    /** Another piece, under whose edge the chosen one may go, and whether it does. */
-    public record Edge(String id, String name, boolean tucked) {}
+    /** Another piece, under whose edge the chosen one may go, whether it does, and how far. */
+    public record Edge(String id, String name, boolean tucked, String depth) {}
 
     /** A fact in words, with what helps. */
     public record Told(

@@ -74,6 +74,10 @@ class SceneWords {
             case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
             case BEHIND ->
                 said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");
+            case PALER ->
+                said(
+                        one + " is nearer, yet paler",
+                        "Against what is behind them it stands out less than the same picture farther away.");
             case FLATTER ->
                 said(
                         one + " stands nearer, yet flatter",
@@ -125,6 +129,7 @@ class SceneWords {
             case TRIM -> "Trim it at the edge";
             case FORWARD -> "Bring it forward";
             case RAISE -> "Raise it as far";
+            case SAME_CARD -> "Cut both from the same card";
             case ADD -> "Add one";
             case REMOVE -> "Take one away";
             case SAY_AGAIN -> "Say it again";

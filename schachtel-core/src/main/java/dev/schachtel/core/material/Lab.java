@@ -67,4 +67,12 @@ public record Lab(double lightness, double a, double b) {
     private static double cos(double degrees) {
         return Math.cos(Math.toRadians(degrees));
     }
+
+    /** The plain distance of 1976 in Lab: cheap, and enough where colours are far apart. */
+    public double apart(Lab other) {
+        double dl = lightness - other.lightness;
+        double da = a - other.a;
+        double db = b - other.b;
+        return Math.sqrt(dl * dl + da * da + db * db);
+    }
 }

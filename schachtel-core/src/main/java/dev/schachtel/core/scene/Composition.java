@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 
 import dev.schachtel.core.build.Severity;
-import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Fact.Kind;
@@ -49,7 +48,7 @@ final class Composition {
         Lab ground = scenery.ground().lab();
         for (Placed p : scenery.pieces()) {
             double weight = p.outline().area().squareMillimetres()
-                    * difference(p.colour(), ground)
+                    * p.colour().lab().apart(ground)
                     * (1 + Math.max(0, p.above()) / 4);
             x += weight * p.outline().centroid().x();
             all += weight;
@@ -60,14 +59,6 @@ final class Composition {
             Point at = new Point(x / all, face.centre().y());
             facts.add(Fact.whole(Kind.BALANCE, off ? Severity.WATCH : Severity.WORKS, beside, at));
         }
-    }
-
-    /** CIE 1976 difference. */
-    private static double difference(Colour colour, Lab ground) {
-        Lab lab = colour.lab();
-        return Math.sqrt(Math.pow(lab.lightness() - ground.lightness(), 2)
-                + Math.pow(lab.a() - ground.a(), 2)
-                + Math.pow(lab.b() - ground.b(), 2));
     }
 
     private void free() {

@@ -32,6 +32,8 @@ public record Fact(
         DEPTH,
         /** Nearer, yet it lies under what is farther; mm. */
         BEHIND,
+        /** Nearer, yet less of a contrast to the ground than what is farther; CIE 1976 difference. */
+        PALER,
         /** Nearer, yet it stands out less than what is farther; mm. */
         FLATTER,
         /** On film: so much of what tumbles behind it is hidden, percent. */
@@ -72,6 +74,7 @@ public record Fact(
             TRIM,
             FORWARD,
             RAISE,
+            SAME_CARD,
             ADD,
             REMOVE,
             /** Advice that was silenced is heard again. */

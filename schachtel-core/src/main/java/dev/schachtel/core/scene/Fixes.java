@@ -108,6 +108,13 @@ final class Fixes {
                 .set(p.id(), "fixing", fixing));
     }
 
+    /** Cut from the card that another is cut from. */
+    static Fix sameCard(Placed p, Placed other) {
+        String card = other.piece().card().value();
+        return of(p, Fix.Way.SAME_CARD, s -> s.with(p.coloured(other.colour())), spec -> CardEdit.of(spec)
+                .set(p.id(), "card", card));
+    }
+
     /** One more of the same, where there is most room. */
     static Fix another(Scenery scenery, Placed like) {
         Supplier<Point> at = once(() -> Room.of(scenery, like.picture(), like.scale()));

@@ -125,6 +125,10 @@ public record Scenery(
             return new Placed(piece, picture, outline, scale, height, colour, looks);
         }
 
+        Placed coloured(Colour other) {
+            return new Placed(piece, picture, outline, scale, above, other, looks);
+        }
+
         Placed moved(double dx, double dy) {
             return with(outline.moved(new Point(dx, dy)));
         }
@@ -152,6 +156,17 @@ public record Scenery(
      * @param onFilm whether the pieces lie on its film; else on its floor
      */
     public record Tumbling(Outline clear, double grain, boolean onFilm) {}
+
+    /** How far a piece goes under the edge of another, mm; 0 if they only touch, or one is not here. */
+    public double depth(Id piece, Id edge) {
+        return find(piece)
+                .flatMap(p -> find(edge).map(e -> Math.max(0, -Measured.apart(p.outline, e.outline))))
+                .orElse(0.0);
+    }
+
+    private Optional<Placed> find(Id piece) {
+        return pieces.stream().filter(p -> p.id().equals(piece)).findFirst();
+    }
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {

@@ -11,6 +11,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Fact.Fix;
@@ -36,6 +37,9 @@ public final class Sitting {
     private static final double BESIDE = 8;
     /** A difference in height that is seen, mm: more than a sheet of card. */
     private static final double STEP = 0.6;
+
+    /** A difference in contrast that is seen. */
+    private static final double PALE = 5;
 
     private static final int MEND = 1_000;
     /** A look takes as long as there are pairs of pieces: so many looks for one piece. */
@@ -220,6 +224,7 @@ public final class Sitting {
                     depth(a, b);
                     behind(a, b);
                     flatter(a, b);
+                    paler(a, b);
                 }
             }
         }
@@ -284,6 +289,22 @@ public final class Sitting {
                 && wide.touches(b.outline().bounds());
         if (beside && less > STEP && measured.between(a.outline(), b.outline()) > -LITTLE) {
             facts.add(Fact.of(Kind.FLATTER, Severity.WATCH, List.of(near, far), less, List.of(Fixes.like(near, far))));
+        }
+    }
+
+    /** Of two of one picture that stand, the nearer is at least as much of a contrast to what is behind. */
+    private void paler(Placed a, Placed b) {
+        Placed near = a.foot().y() <= b.foot().y() ? a : b;
+        Placed far = near == a ? b : a;
+        boolean comparable = a.picture().id().equals(b.picture().id()) && a.stands() && b.stands();
+        if (!comparable || far.foot().y() - near.foot().y() <= LITTLE) {
+            return;
+        }
+        Lab ground = scenery.ground().lab();
+        double less = far.colour().lab().apart(ground) - near.colour().lab().apart(ground);
+        if (less > PALE) {
+            facts.add(
+                    Fact.of(Kind.PALER, Severity.WATCH, List.of(near, far), less, List.of(Fixes.sameCard(near, far))));
         }
     }
 

@@ -10,10 +10,13 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.WordStrip;
+import dev.schachtel.core.card.Worded;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.letters.TextLine;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
@@ -38,6 +41,9 @@ public final class WordRoom {
             .map(RecordType::word)
             .findFirst()
             .orElseThrow();
+
+    /** Round the words on their strip, mm: chapter 10 of the domain's handbook. */
+    private static final double ROUND = 3;
 
     private WordRoom() {}
 
@@ -121,7 +127,8 @@ public final class WordRoom {
     }
 
     /**
-     * The card with a strip of words where they have most room.
+     * The card with a strip of words where they have most room. Its letters have a height of their own, so that it grows with
+     * what is written on it.
      *
      * @throws RefusedException if there is no room for the smallest
      */
@@ -136,6 +143,13 @@ public final class WordRoom {
         now = CardEdit.of(now).set(id, "height", Fixes.mm(strip.height()));
         now = CardEdit.of(now).set(id, "across", Fixes.mm(strip.centre().x()));
         now = CardEdit.of(now).set(id, "up", Fixes.mm(strip.centre().y()));
-        return CardEdit.of(now).set(id, "shadows", "0");
+        now = CardEdit.of(now).set(id, "shadows", "0");
+        Worded words = (Worded) now.piece(id).orElseThrow();
+        TextLine fills = TextLine.within(
+                words.text(),
+                words.letters(),
+                Mm.length(strip.width() - 2 * ROUND),
+                Mm.length(strip.height() - 2 * ROUND));
+        return CardEdit.of(now).set(id, "xHeight", Fixes.mm(Math.floor(10 * fills.xHeight()) / 10));
     }
 }

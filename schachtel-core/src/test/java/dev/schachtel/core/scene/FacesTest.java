@@ -29,6 +29,7 @@ import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.plan.Plan;
@@ -261,6 +262,27 @@ class FacesTest {
         assertThat(told.figure()).isEqualTo(foam, within(0.15));
         CardSpec mended = told.fix(0).orElseThrow().edit().apply(wrong);
         assertThat(Sitting.of(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.FLATTER);
+    }
+
+    /** Of two trees the nearer is cut from card like the panel: told, and mended by the card of the other. */
+    @Test
+    void whatStandsNearerIsNotPaler() {
+        CardSpec spec = TestCards.raised().spec();
+        Id panel = new Id("panel");
+        CardSpec both =
+                put(put(spec, panel, "small-tree", new Point(30, 40), 1), panel, "small-tree", new Point(70, 55), 1);
+        assertThat(Sitting.plain(scenery(both, panel))).noneMatch(f -> f.kind() == Fact.Kind.PALER);
+        Scenery there = scenery(both, panel);
+        Scenery paler = there.with(there.pieces().get(0).coloured(there.ground()));
+        Fact told = Sitting.of(paler).stream()
+                .filter(f -> f.kind() == Fact.Kind.PALER)
+                .findFirst()
+                .orElseThrow();
+        assertThat(told.pieces().get(0)).isEqualTo(there.pieces().get(0).id());
+        Lab ground = there.ground().lab();
+        assertThat(told.figure()).isEqualTo(there.pieces().get(1).colour().lab().apart(ground), within(0.01));
+        assertThat(told.fixes()).extracting(Fact.Fix::way).containsExactly(Fact.Fix.Way.SAME_CARD);
+        assertThat(Sitting.of(told.fixes().get(0).scene().apply(paler))).noneMatch(f -> f.kind() == Fact.Kind.PALER);
     }
 
     /** Feet over or under a drawn line are told and set on it; the line costs no paper and is drawn across its face. */

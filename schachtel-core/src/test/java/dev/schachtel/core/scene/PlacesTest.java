@@ -325,6 +325,11 @@ class PlacesTest {
         Scenery after = of(WordRoom.placed(spec, before));
         assertThat(after.words()).hasSize(before.words().size() + 1);
         assertThat(Sitting.of(after)).noneMatch(f -> f.kind() == Fact.Kind.WORDS && f.severity() == Severity.MEND);
+        CardSpec placed = WordRoom.placed(spec, before);
+        Id words = placed.elements().get(placed.elements().size() - 1).id();
+        CardSpec longer = CardEdit.of(placed).set(words, "text", "Thank you for every single day of it");
+        double grown = of(longer).words().get(0).outline().bounds().width();
+        assertThat(grown).as("it grows with its words").isGreaterThan(strip.width() + 10);
     }
 
     /** A tag has its base for a face: its words count, nobody writes there, and its trunk is not covered by layouts or words. */
