@@ -28,6 +28,7 @@ class SceneWords {
     private static String[] sentences(Fact fact, boolean well) {
         return switch (fact.kind()) {
             case FREE, TO_WRITE, EVENNESS, BALANCE, HIDES -> ofTheWhole(fact, well);
+            case DEPTH, BEHIND, PALER, FLATTER -> ofNearAndFar(fact);
             default -> ofPieces(fact, well);
         };
     }
@@ -60,6 +61,25 @@ class SceneWords {
         };
     }
 
+    private static String[] ofNearAndFar(Fact fact) {
+        String one = fact.names().get(0);
+        String other = fact.names().get(1);
+        String figure = mm(Math.abs(fact.figure()));
+        return switch (fact.kind()) {
+            case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
+            case BEHIND ->
+                said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");
+            case PALER ->
+                said(
+                        one + " is nearer, yet paler",
+                        "Against what is behind them it stands out less than the same picture farther away.");
+            default ->
+                said(
+                        one + " stands nearer, yet flatter",
+                        "The " + other + " behind it stands out by " + figure + " more.");
+        };
+    }
+
     private static String[] ofPieces(Fact fact, boolean well) {
         String one = fact.names().isEmpty() ? "" : fact.names().get(0);
         String other = fact.names().size() < 2 ? "" : fact.names().get(1);
@@ -71,17 +91,6 @@ class SceneWords {
                         : fact.figure() > 0
                                 ? said(one + " floats", figure + " over the ground")
                                 : said(one + " sinks in", figure + " under the ground line");
-            case DEPTH -> said(one + " is nearer, yet smaller", "What is nearer looks larger.");
-            case BEHIND ->
-                said(one + " stands nearer, yet lies behind", "It stands " + figure + " before the " + other + ".");
-            case PALER ->
-                said(
-                        one + " is nearer, yet paler",
-                        "Against what is behind them it stands out less than the same picture farther away.");
-            case FLATTER ->
-                said(
-                        one + " stands nearer, yet flatter",
-                        "The " + other + " behind it stands out by " + figure + " more.");
             case STUCK ->
                 said(
                         "The filling gets stuck at the " + one,
