@@ -101,6 +101,44 @@ class SceneTasksBrowserTest extends InBrowser {
         assertThat(actions).as("at half a minute each, eight minutes").isLessThan(16);
     }
 
+    /** A picture for the back of the card: it is chosen there, lies flat, and has a step of its own. */
+    @Test
+    void theBackHasItsPictureToo() {
+        long card = create(RunningApp.demo("timetable.json"));
+        page.navigate(app.address() + "/cards/" + card + "/decorate?on=outside-back");
+        does(page.locator("[data-pick]").filter(new Locator.FilterOptions().setHasText("Goat")));
+        assertThat(page.locator(".drawing svg, #drawing svg").first()).isVisible();
+        assertThat(button("Raise on foam")).hasCount(0);
+        Motif goat = pieces(card).get(pieces(card).size() - 1);
+        assertThat(goat.on()).isEqualTo(Id.OUTSIDE_BACK);
+        does(button("Turn round"));
+        assertThat(pieces(card).get(pieces(card).size() - 1).mirrored()).isTrue();
+        page.locator(".strip a", new Page.LocatorOptions().setHasText("Build")).click();
+        assertThat(page.locator(".steps")).containsText("Glue the goat behind the card base");
+    }
+
+    /** Three kestrels that may be one to five: layouts with more and with fewer are offered, and one is taken. */
+    @Test
+    void thereMayBeMoreOrFewer() {
+        CardSpec spec = RunningApp.demo("turntable.json");
+        int before = spec.elements().size();
+        for (double[] at : new double[][] {{20, 100}, {40, 110}, {85, 90}}) {
+            spec = put(spec, "panel", "kestrel", at[0], at[1]);
+        }
+        long card = create(spec);
+        page.navigate(app.address() + "/cards/" + card + "/decorate?on=panel");
+        Locator most = page.getByLabel("Kestrel, at most", new Page.GetByLabelOptions().setExact(true));
+        most.fill("5");
+        most.press("Tab");
+        Locator more = page.locator(".layouts button", new Page.LocatorOptions().setHasText("2 more"));
+        assertThat(more.first()).isVisible();
+        assertThat(most).hasValue("5");
+        does(more.first());
+        assertThat(app.cards().load(card).spec().elements()).hasSize(before + 5);
+        does(page.locator("#undo button").first());
+        assertThat(app.cards().load(card).spec().elements()).hasSize(before + 3);
+    }
+
     @Test
     void piecesAreLinedUpAndLocked() {
         CardSpec spec = RunningApp.demo("turntable.json");
