@@ -1,6 +1,7 @@
 package dev.schachtel.app;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -10,6 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 
+import dev.schachtel.app.store.Place;
 import dev.schachtel.app.store.StoredCard;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -67,8 +69,14 @@ class AccessBrowserTest extends InBrowser {
         assertEquals(List.of(), broken, what);
     }
 
+    /** Also where the set has so many cards that the menu is longer than the page. */
     @Test
     void menusAndDialogsKeepToTheRules() {
+        List<Long> crowd = IntStream.range(0, 20)
+                .mapToObj(i -> app.cards()
+                        .create(RunningApp.demo("upper-station.json"), "test")
+                        .id())
+                .toList();
         for (int[] size : SIZES) {
             String at = " at " + size[0];
             page.setViewportSize(size[0], size[1]);
@@ -81,9 +89,13 @@ class AccessBrowserTest extends InBrowser {
             page.keyboard().press("Escape");
             page.getByText("+ Add").click();
             keepsToTheRules("what can be added" + at);
+        }
+        crowd.forEach(id -> app.cards().put(id, Place.ARCHIVED));
+        for (int[] size : SIZES) {
+            page.setViewportSize(size[0], size[1]);
             page.navigate(app.address() + "/");
             page.locator(".card-tile summary").first().click();
-            keepsToTheRules("menu of a tile" + at);
+            keepsToTheRules("menu of a tile at " + size[0]);
         }
     }
 
