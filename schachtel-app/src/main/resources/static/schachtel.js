@@ -340,8 +340,20 @@
     drag.dx = (event.clientX - drag.x) * unit; drag.dy = (event.clientY - drag.y) * unit;
     drag.moved = drag.moved || Math.hypot(event.clientX - drag.x, event.clientY - drag.y) > 3;
     if (drag.snaps) snap(drag, event.altKey);
+    if (drag.snaps && drag.moved) hold(drag);
     if (drag.moved) drag.own.forEach((el) => el.setAttribute("transform", `translate(${drag.dx} ${drag.dy})`));
   });
+  // What would come of it where it is held: one question at a time, the next when that is answered.
+  const hold = (d) => {
+    const told = $("[data-held]"), dwg = $(".main-dwg[data-movable]"), scale = +d.svg.dataset.scale;
+    if (!told || !dwg || d.asking) return;
+    d.asking = true;
+    fetch(`${dwg.dataset.move.replace("/move?", "/moving?")}&${new URLSearchParams({ piece: dwg.dataset.movable, dx: (d.dx / scale).toFixed(2), dy: (-d.dy / scale).toFixed(2) })}`)
+      .then((answer) => (answer.ok ? answer.json() : null))
+      .then((held) => { if (held && drag === d) told.textContent = [held.height, ...held.trouble.map((t) => `${t}.`)].join(" ").trim(); })
+      .catch(() => {})
+      .finally(() => { d.asking = false; });
+  };
   // What is dragged likes to lie in line with the face, its neighbours and the ground; Alt lets go of that.
   const NEAR = 1.5;
   const nearest = (lines, by) => lines.reduce((best, l) => Math.abs(l[0] - by) < Math.abs((best ? best[0] : Infinity) - by) ? l : best, null);

@@ -83,6 +83,7 @@ class SceneBrowserTest extends InBrowser {
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         page.mouse().down();
         page.mouse().move(box.x + box.width / 2 - 30, box.y + box.height / 2 - 20, new Mouse.MoveOptions().setSteps(4));
+        assertThat(page.locator("[data-held]")).containsText("Stands out 0.");
         page.waitForResponse("**/decorate/move*", () -> page.mouse().up());
         assertThat(page.locator("#undo button")).isEnabled();
         Motif moved = pictures().get(2);

@@ -7,6 +7,7 @@ import java.util.List;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.scene.Placed;
 import dev.schachtel.core.scene.Scenery;
 
 /** How pieces are lined up. */
@@ -24,7 +25,7 @@ enum Rank {
 
     /** The chosen piece, then the others of its picture that nobody locked. */
     static List<Id> alike(Scenery scenery, String select) {
-        Scenery.Placed first = scenery.pieces().stream()
+        Placed first = scenery.pieces().stream()
                 .filter(p -> p.id().value().equals(select))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("piece", "choose a piece of this face first"));
@@ -33,7 +34,7 @@ enum Rank {
                 .filter(p ->
                         p != first && p.picture().id().equals(first.picture().id()))
                 .filter(p -> !p.piece().locked())
-                .map(Scenery.Placed::id)
+                .map(Placed::id)
                 .forEach(all::add);
         return all;
     }

@@ -47,6 +47,7 @@ import dev.schachtel.core.render.SvgWriter;
 import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.HowMany;
 import dev.schachtel.core.scene.Layouts;
+import dev.schachtel.core.scene.Placed;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
 import dev.schachtel.core.scene.Snaps;
@@ -117,7 +118,7 @@ class SceneDesk {
     }
 
     private SceneView.Kept kept(StoredCard card, Id on, Optional<Scenery> scenery) {
-        List<Scenery.Placed> pieces = scenery.map(Scenery::pieces).orElse(List.of());
+        List<Placed> pieces = scenery.map(Scenery::pieces).orElse(List.of());
         String photo =
                 photos.takenAt(card.id(), on).map(t -> "" + t.toEpochMilli()).orElse("");
         String order = pieces.stream().map(p -> p.picture().name()).collect(Collectors.joining(", "));
@@ -158,7 +159,7 @@ class SceneDesk {
 
     /** Pictures of which there may be more or fewer: small ones that are scattered, and those that are there twice. */
     List<SceneView.Count> counts(Plan plan, Id on, LayoutsAsked look) {
-        Map<MaterialId, List<Scenery.Placed>> there = new LinkedHashMap<>();
+        Map<MaterialId, List<Placed>> there = new LinkedHashMap<>();
         Scenery.of(plan.build(), plan.workshop(), on).map(Scenery::pieces).orElse(List.of()).stream()
                 .filter(p -> !p.isGround())
                 .forEach(p -> there.computeIfAbsent(p.picture().id(), k -> new ArrayList<>())
@@ -318,7 +319,7 @@ class SceneDesk {
         Optional<Outline> own = scenery.pieces().stream()
                 .filter(p -> p.id().equals(piece))
                 .findFirst()
-                .map(Scenery.Placed::outline);
+                .map(Placed::outline);
         return scenery.pieces().stream()
                 .filter(p -> !p.id().equals(piece))
                 .filter(p -> spec.isTucked(piece, p.id())
@@ -374,7 +375,7 @@ class SceneDesk {
     /** The foam under each raised piece. */
     private static List<SceneView.Under> under(Build build, Optional<Scenery> scenery) {
         List<SceneView.Under> all = new ArrayList<>();
-        for (Scenery.Placed p : scenery.map(Scenery::pieces).orElse(List.of())) {
+        for (Placed p : scenery.map(Scenery::pieces).orElse(List.of())) {
             for (Part part : build.partsOf(p.id())) {
                 if (part.material() instanceof Foam foam) {
                     String pads = part.perCard() + (part.perCard() == 1 ? " square" : " squares");

@@ -103,6 +103,7 @@ class SceneWords {
                                 ? figure + " apart: that looks like a mistake."
                                 : "They overlap by " + figure + ": that looks like a mistake.");
             case SEEN -> said(one + " is hidden", Math.round(fact.figure()) + " % of it is seen");
+            case FACE_HIDDEN -> said("The face of the " + one + " is hidden", Math.round(fact.figure()) + " % of it");
             case WORDS ->
                 said(
                         well ? "Room for the words" : one + " is too near the words",
@@ -143,6 +144,10 @@ class SceneWords {
             case REMOVE -> "Take one away";
             case SAY_AGAIN -> "Say it again";
         };
+    }
+
+    String standsOut(double mm) {
+        return "Stands out " + mm(mm) + ".";
     }
 
     /** So many more or fewer, as a difference. */

@@ -8,7 +8,6 @@ import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.material.Lab;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Fact.Kind;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;

@@ -46,6 +46,8 @@ public record Fact(
         KISSING,
         /** So much of it is seen, percent. */
         SEEN,
+        /** So much of its face is hidden, percent. */
+        FACE_HIDDEN,
         /** So much of the face is free, percent. */
         FREE,
         /** So much of the face is left to write on, percent. */
@@ -83,11 +85,11 @@ public record Fact(
     }
 
     /** About one piece, or about two of which the first is the one to change. */
-    static Fact of(Kind kind, Severity severity, List<Scenery.Placed> about, double figure, List<Fix> fixes) {
+    static Fact of(Kind kind, Severity severity, List<Placed> about, double figure, List<Fix> fixes) {
         return new Fact(
                 kind,
                 severity,
-                about.stream().map(Scenery.Placed::id).toList(),
+                about.stream().map(Placed::id).toList(),
                 about.stream().map(p -> p.picture().name()).toList(),
                 figure,
                 about.get(0).outline().bounds().centre(),

@@ -13,7 +13,6 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.scene.Fact.Fix;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;

@@ -22,7 +22,7 @@ final class Ground {
     /** With profiles that may be known already. */
     Ground(Scenery scenery, Function<Outline, Profile> profiles) {
         pieces = scenery.pieces().stream()
-                .filter(Scenery.Placed::isGround)
+                .filter(Placed::isGround)
                 .map(p -> profiles.apply(p.outline()))
                 .toList();
         lines = scenery.lines();

@@ -6,7 +6,6 @@ import java.util.List;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.scene.Fact.Kind;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.scene.Scenery.Tumbling;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;

@@ -3,7 +3,6 @@ package dev.schachtel.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 

@@ -10,7 +10,6 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.scene.Layouts.Layout;
 import dev.schachtel.core.scene.Layouts.Wish;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;

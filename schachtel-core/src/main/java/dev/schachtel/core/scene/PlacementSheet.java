@@ -10,7 +10,6 @@ import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.print.SheetPdf;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;

@@ -31,7 +31,6 @@ import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Point;
 
 /**
  * One face with the pictures on it, as it is seen from before.
@@ -64,6 +63,8 @@ public record Scenery(
         boolean written) {
     /** A sheet is what is written on if it covers so much of the place for it. */
     private static final double HALF = 0.5;
+    /** What the area of a picture is called that should be seen wholly. */
+    private static final String FACE = "face";
 
     public Scenery {
         pieces = List.copyOf(pieces);
@@ -86,69 +87,6 @@ public record Scenery(
     public record Words(Outline outline, Outline letters, double xHeight, double above) {}
 
     /**
-     * A picture where it lies.
-     *
-     * @param scale of its own size
-     * @param above how far its top stands out from its face, in mm
-     */
-    public record Placed(
-            Depicted piece,
-            Picture picture,
-            Outline outline,
-            double scale,
-            double above,
-            Colour colour,
-            Picture.Looks looks) {
-        public Id id() {
-            return piece.id();
-        }
-
-        /** Where it touches the ground it stands on. */
-        public Point foot() {
-            Box box = outline.bounds();
-            return new Point(box.centre().x(), box.bottom() + Mm.of(picture.foot()) * scale);
-        }
-
-        public boolean isGround() {
-            return picture.role() == Picture.Role.GROUND;
-        }
-
-        public boolean stands() {
-            return !isGround() && picture.stance() != Picture.Stance.FLIES;
-        }
-
-        Placed with(Outline other) {
-            return new Placed(piece, picture, other, scale, above, colour, looks);
-        }
-
-        Placed standingOut(double height) {
-            return new Placed(piece, picture, outline, scale, height, colour, looks);
-        }
-
-        Placed coloured(Colour other) {
-            return new Placed(piece, picture, outline, scale, above, other, looks);
-        }
-
-        Placed moved(double dx, double dy) {
-            return with(outline.moved(new Point(dx, dy)));
-        }
-
-        Placed mirrored() {
-            Outline other = outline.mirrored(outline.bounds().centre().x());
-            return new Placed(piece, picture, other, scale, above, colour, looks.mirrored());
-        }
-
-        /** So many times as large, its foot where it was. */
-        Placed larger(double times) {
-            Box box = outline.bounds();
-            Outline other = outline.stretched(Mm.length(box.width() * times), Mm.length(box.height() * times));
-            Box now = other.bounds();
-            Point by = new Point(box.centre().x() - now.centre().x(), box.bottom() - now.bottom());
-            return new Placed(piece, picture, other.moved(by), scale * times, above, colour, looks);
-        }
-    }
-
-    /**
      * What tumbles before or behind the pieces.
      *
      * @param clear where it can be
@@ -160,7 +98,7 @@ public record Scenery(
     /** How far a piece goes under the edge of another, mm; 0 if they only touch, or one is not here. */
     public double depth(Id piece, Id edge) {
         return find(piece)
-                .flatMap(p -> find(edge).map(e -> Math.max(0, -Measured.apart(p.outline, e.outline))))
+                .flatMap(p -> find(edge).map(e -> Math.max(0, -Measured.apart(p.outline(), e.outline()))))
                 .orElse(0.0);
     }
 
@@ -315,6 +253,7 @@ public record Scenery(
             return Optional.empty();
         }
         Part part = build.part(art.part()).orElseThrow();
+        Box whole = part.outline().placed(part.at().get(0)).bounds();
         return Optional.of(new Placed(
                 piece.get(),
                 picture.get(),
@@ -324,7 +263,13 @@ public record Scenery(
                 build.colour(part.id()).orElse(new Colour(0xffffff)),
                 piece.get().mirrored()
                         ? picture.get().looks().mirrored()
-                        : picture.get().looks()));
+                        : picture.get().looks(),
+                art.tints().stream()
+                        .filter(t -> t.name().equals(FACE))
+                        .flatMap(t -> t.areas().stream())
+                        .map(a -> a.placed(part.at().get(0)).bounds())
+                        .reduce(Box::union)
+                        .map(f -> Placed.shares(f, whole))));
     }
 
     private static double scale(Opening shape, Picture picture) {

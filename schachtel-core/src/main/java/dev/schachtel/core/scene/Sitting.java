@@ -16,7 +16,6 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.scene.Fact.Kind;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 
 /** How a scene sits: facts with their figures and remedies, the worst first. Advice, but for words and what must stay free. */
@@ -38,6 +37,8 @@ public final class Sitting {
     /** A difference in height that is seen, mm: more than a sheet of card. */
     private static final double STEP = 0.6;
 
+    /** A face is seen wholly, but for so many percent. */
+    private static final double A_BIT = 2;
     /** A difference in contrast that is seen. */
     private static final double PALE = 5;
 
@@ -210,7 +211,19 @@ public final class Sitting {
         if (share < LEAST_SEEN && !p.isGround()) {
             facts.add(Fact.of(
                     Kind.SEEN, Severity.WATCH, List.of(p), share, List.of(Fixes.forward(p), Fixes.toRoom(scenery, p))));
+            return;
         }
+        p.faceNow().ifPresent(face -> {
+            double hidden = 100
+                    - measured.uncovered(
+                            face, above.stream().map(Placed::outline).toList());
+            if (hidden > A_BIT) {
+                List<Fix> some = new ArrayList<>(List.of(Fixes.forward(p)));
+                above.stream().filter(a -> a.outline().overlaps(face)).forEach(a -> some.add(Fixes.toRoom(scenery, a)));
+                some.add(Fixes.toRoom(scenery, p));
+                facts.add(Fact.of(Kind.FACE_HIDDEN, Severity.WATCH, List.of(p), hidden, some));
+            }
+        });
     }
 
     private void pairs() {

@@ -104,8 +104,8 @@ public final class WordRoom {
 
     /** The square millimetres of a face in which something lies, by columns. */
     private static boolean[][] taken(Scenery scenery, Box face) {
-        List<Outline> all = new ArrayList<>(
-                scenery.pieces().stream().map(Scenery.Placed::outline).toList());
+        List<Outline> all =
+                new ArrayList<>(scenery.pieces().stream().map(Placed::outline).toList());
         all.addAll(scenery.obstacles());
         boolean[][] taken = new boolean[Math.max(1, (int) face.width())][Math.max(1, (int) face.height())];
         for (Outline outline : all) {

@@ -77,7 +77,7 @@ class FacesTest {
                     .get(build.spec().elements().size() - 1)
                     .id();
             Scenery scenery = Scenery.of(build, TestCards.WORKSHOP, face.name()).orElseThrow();
-            assertThat(scenery.pieces()).extracting(Scenery.Placed::id).contains(piece);
+            assertThat(scenery.pieces()).extracting(Placed::id).contains(piece);
             assertThat(scenery.face().bounds()).isEqualTo(box);
             Level lies = build.levels().stream()
                     .filter(l -> l.slab().part().owner().equals(piece) && build.isCard(l))
@@ -239,7 +239,7 @@ class FacesTest {
         Id panel = new Id("panel");
         CardSpec both =
                 put(put(spec, panel, "goat", new Point(35, 40), 0.8), panel, "conductor", new Point(66, 60), 0.8);
-        List<Scenery.Placed> there = scenery(both, panel).pieces();
+        List<Placed> there = scenery(both, panel).pieces();
         Box goat = there.get(0).outline().bounds();
         Box conductor = there.get(1).outline().bounds();
         both = Positions.moved(
@@ -283,6 +283,39 @@ class FacesTest {
         assertThat(told.figure()).isEqualTo(there.pieces().get(1).colour().lab().apart(ground), within(0.01));
         assertThat(told.fixes()).extracting(Fact.Fix::way).containsExactly(Fact.Fix.Way.SAME_CARD);
         assertThat(Sitting.of(told.fixes().get(0).scene().apply(paler))).noneMatch(f -> f.kind() == Fact.Kind.PALER);
+    }
+
+    /** The conductor's face lies a third of the way down from his cap: a star on it is told, one on his coat isn't; mirrored too. */
+    @ParameterizedTest
+    @CsvSource({"false,0,true", "true,0,true", "false,0.3,false"})
+    void aFaceIsSeenWholly(boolean mirrored, double high, boolean told) {
+        Id panel = new Id("panel");
+        CardSpec spec = put(TestCards.raised().spec(), panel, "conductor", new Point(50, 60), 2);
+        Id conductor = spec.elements().get(spec.elements().size() - 1).id();
+        spec = CardEdit.of(spec).set(conductor, "mirrored", Boolean.toString(mirrored));
+        Placed lies = scenery(spec, panel).pieces().get(0);
+        Box face = lies.faceNow().orElseThrow().bounds();
+        Box all = lies.outline().bounds();
+        assertThat(all.grown(0.01).holds(face)).isTrue();
+        Point on = told ? face.centre() : new Point(all.centre().x(), all.bottom() + high * all.height());
+        CardSpec starred = put(spec, panel, "star", on, 0.8);
+        List<Fact> facts = Sitting.of(scenery(starred, panel));
+        assertThat(facts.stream().anyMatch(f -> f.kind() == Fact.Kind.FACE_HIDDEN))
+                .isEqualTo(told);
+        if (told) {
+            Fact hidden = facts.stream()
+                    .filter(f -> f.kind() == Fact.Kind.FACE_HIDDEN)
+                    .findFirst()
+                    .orElseThrow();
+            double star =
+                    scenery(starred, panel).pieces().get(1).outline().area().squareMillimetres();
+            double oval = Math.PI / 4 * face.width() * face.height();
+            assertThat(hidden.figure())
+                    .isLessThanOrEqualTo(100 * star / oval + 2)
+                    .isGreaterThan(5);
+            CardSpec mended = hidden.fix(0).orElseThrow().edit().apply(starred);
+            assertThat(Sitting.plain(scenery(mended, panel))).noneMatch(f -> f.kind() == Fact.Kind.FACE_HIDDEN);
+        }
     }
 
     /** Feet over or under a drawn line are told and set on it; the line costs no paper and is drawn across its face. */

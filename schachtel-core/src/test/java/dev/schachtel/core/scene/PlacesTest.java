@@ -21,7 +21,6 @@ import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.MaterialId;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;

@@ -18,7 +18,6 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.Picture;
-import dev.schachtel.core.scene.Scenery.Placed;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Point;
