@@ -1,5 +1,7 @@
 package dev.schachtel.core.card;
 
+import java.util.List;
+
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
@@ -33,5 +35,10 @@ public record Easel(
                 @Asked(value = "Stop bar from the hinge", initial = "60 mm", inches = "2 3/8 in", min = "1 mm")
                         Length distance)
                 implements Stand {}
+    }
+
+    @Override
+    public List<Id> reverses() {
+        return List.of(Id.OUTSIDE_BACK);
     }
 }

@@ -30,4 +30,9 @@ public record Tag(
     public List<Id> faces() {
         return List.of(Id.FRONT);
     }
+
+    @Override
+    public List<Id> reverses() {
+        return List.of(Id.OUTSIDE_BACK);
+    }
 }

@@ -79,6 +79,7 @@ public final class EaselEngineer implements Engineer<Easel> {
         Ground inside = Ground.of(PART, BACK, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.TOP)
                 .folded(TurnedOver.upwards(h));
         draft.ground(Id.INSIDE, inside);
+        draft.faces().add(Id.OUTSIDE_BACK, Reverse.of(PART, BACK, new Outline.Size(w, h), true));
         face(easel, draft, b);
         draft.afterwards(() -> stopBar(easel, draft, stand));
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));

@@ -12,6 +12,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Tag;
 import dev.schachtel.core.material.Cardstock;
@@ -45,6 +46,8 @@ public final class TagEngineer implements Engineer<Tag> {
         Ground ground = Ground.of(PART, SLAB, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.NONE)
                 .shaped(outline);
         draft.ground(Id.FRONT, ground);
+        TurnedOver over = TurnedOver.aside(w.half());
+        draft.faces().add(Id.OUTSIDE_BACK, new Reverse(PART, SLAB, over.back(outline), over));
         Placement middle = Placement.at(w.half(), h.minus(tag.holeDown()));
         Outline hole = Outline.circle(tag.hole()).placed(middle);
         Form round = Form.of(Form.Sort.ROUND, tag.hole(), tag.hole());
