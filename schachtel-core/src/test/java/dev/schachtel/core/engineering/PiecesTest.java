@@ -270,7 +270,12 @@ class PiecesTest {
         assertThat(works)
                 .extracting(Work::kind)
                 .containsExactly(
-                        WorkKind.TRACE, WorkKind.FIX_FILM, WorkKind.LAY_DAM, WorkKind.ANTI_STATIC, WorkKind.FILL);
+                        WorkKind.TRACE,
+                        WorkKind.FIX_FILM,
+                        WorkKind.LAY_DAM,
+                        WorkKind.ANTI_STATIC,
+                        WorkKind.FILL,
+                        WorkKind.LETTER);
         assertThat(works.get(2).things()).isEqualTo(24);
         assertThat(works.get(1).lays().orElseThrow().parts())
                 .containsExactly(part(build, "shaker", "film").id());
