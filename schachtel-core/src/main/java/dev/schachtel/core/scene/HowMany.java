@@ -8,6 +8,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
 
 /**
@@ -57,6 +58,8 @@ public record HowMany(MaterialId picture, int least, int most) {
         while (there.size() < number && !there.isEmpty()) {
             now = PieceAct.COPY.apply(now, there.get(there.size() - 1).id());
             there = there(now, on);
+            Id copy = there.get(there.size() - 1).id();
+            now = CardEdit.of(now).set(copy, "pinned", "false");
         }
         List<Depicted> loose =
                 there.stream().filter(d -> !d.pinned() && !d.locked()).toList();

@@ -118,6 +118,22 @@ class PlacesTest {
         assertThat(others).hasSizeBetween(5, Layouts.Wish.values().length);
     }
 
+    /** Copies of a star that is pinned find places of their own; the pinned one stays. */
+    @Test
+    void moreOfWhatIsPinnedLieElsewhere() {
+        CardSpec spec = with(TestCards.raised().spec(), "star", 50, 70, 0.7);
+        Id pinned = spec.elements().get(spec.elements().size() - 1).id();
+        CardSpec pin = CardEdit.of(spec).set(pinned, "pinned", "true");
+        List<Layouts.Other> others = Layouts.of(
+                pin,
+                TestCards.WORKSHOP,
+                PANEL,
+                new Layouts.Ask(Optional.empty(), 1_000, List.of(new HowMany(new MaterialId("star"), 3, 3))));
+        assertThat(others).isNotEmpty();
+        others.forEach(o -> apart(of(o.card()), pinned));
+        assertThat(of(others.get(0).card()).pieces()).hasSize(3);
+    }
+
     /** Each piece lies in the middle, or its like where a mirror would show it; not all layouts are a single column. */
     @Test
     void symmetricalMeansMirrored() {
