@@ -235,6 +235,24 @@ class SceneTasksBrowserTest extends InBrowser {
         assertThat(app.cards().load(card).spec().find(strip, Sentiment.class)).isEmpty();
     }
 
+    /** A strip of words goes under the edge of a picture and out again, from the scene. */
+    @Test
+    void wordsGoUnderAnEdge() {
+        CardSpec spec = RunningApp.demo("turntable.json");
+        Sentiment strip = spec.find(new Id("sentiment"), Sentiment.class).orElseThrow();
+        double across = strip.across().nanometres() / 1e6;
+        double up = strip.up().nanometres() / 1e6;
+        CardSpec over = put(spec, strip.on().value(), "goat", across - 22, up + 6);
+        long card = create(over);
+        page.navigate(app.address() + "/cards/" + card + "/decorate?on=" + strip.on() + "&select=sentiment");
+        does(page.locator(".tucks").getByText("Goat"));
+        assertThat(page.locator(".tucks [aria-pressed=true]")).containsText("Goat by");
+        Id goat = over.elements().get(over.elements().size() - 1).id();
+        assertThat(app.cards().load(card).spec().isTucked(strip.id(), goat)).isTrue();
+        does(page.locator(".tucks").getByText("Goat"));
+        assertThat(app.cards().load(card).spec().tucks()).isEmpty();
+    }
+
     /** A line is drawn by its height, moved, and taken away again. */
     @Test
     void aGroundLineIsDrawn() {

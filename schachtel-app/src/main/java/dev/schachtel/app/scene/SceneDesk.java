@@ -51,8 +51,6 @@ import dev.schachtel.core.scene.Placed;
 import dev.schachtel.core.scene.Scenery;
 import dev.schachtel.core.scene.Sitting;
 import dev.schachtel.core.scene.Snaps;
-import dev.schachtel.core.shape.Mm;
-import dev.schachtel.core.shape.Outline;
 
 /** Puts the scene on a face into what the page shows. */
 @Component
@@ -104,6 +102,7 @@ class SceneDesk {
                 under(plan.build(), scenery),
                 kept(card, on, scenery),
                 worded.map(Worded::text),
+                marked.equals(Id.BASE) ? List.of() : EdgesNear.of(plan, marked, scenery),
                 told(aside(plan)),
                 line(plan.spec(), on).map(l -> plan.spec().units().show(l.up())).orElse(""),
                 List.of());
@@ -174,7 +173,8 @@ class SceneDesk {
                             .orElseGet(() -> new HowMany(
                                     e.getKey(),
                                     e.getValue().size(),
-                                    e.getValue().size()));
+                                    e.getValue().size()))
+                            .owned(plan.spec(), plan.workshop(), on);
                     return new SceneView.Count(
                             e.getKey().value(), e.getValue().get(0).picture().name(), asked.least(), asked.most());
                 })
@@ -281,9 +281,6 @@ class SceneDesk {
                 m.trimmed(),
                 scenery.map(s -> alike(s, m)).orElse(1),
                 picture.map(Picture::isFree).orElse(true),
-                scenery.filter(s -> !turned)
-                        .map(s -> edges(plan.spec(), m.id(), s))
-                        .orElse(List.of()),
                 UndersideView.of(plan.build(), new PartId(m.id(), ""))
                         .map(s -> SvgWriter.write(
                                 s, Look.still(190, 130, plan.spec().units())))
@@ -312,28 +309,6 @@ class SceneDesk {
 
     private static String number(double mm) {
         return String.format(Locale.ROOT, "%.2f", mm);
-    }
-
-    /** Those that it reaches, and those under which it goes already. */
-    private static List<SceneView.Edge> edges(CardSpec spec, Id piece, Scenery scenery) {
-        Optional<Outline> own = scenery.pieces().stream()
-                .filter(p -> p.id().equals(piece))
-                .findFirst()
-                .map(Placed::outline);
-        return scenery.pieces().stream()
-                .filter(p -> !p.id().equals(piece))
-                .filter(p -> spec.isTucked(piece, p.id())
-                        || own.filter(o -> o.overlaps(p.outline())).isPresent())
-                .map(p -> new SceneView.Edge(
-                        p.id().value(),
-                        p.picture().name(),
-                        spec.isTucked(piece, p.id()),
-                        spec.isTucked(piece, p.id()) ? depth(scenery.depth(piece, p.id()), spec.units()) : ""))
-                .toList();
-    }
-
-    private static String depth(double mm, Units units) {
-        return mm > 0 ? " by " + units.show(Mm.length(mm)) + " " + units.sign() : "";
     }
 
     /** Words can be moved and taken away here; the rest is said of them in Structure. */

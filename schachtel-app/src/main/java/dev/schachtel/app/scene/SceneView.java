@@ -12,6 +12,7 @@ import dev.schachtel.app.structure.Field;
  * @param on the face that is looked at
  * @param select the chosen piece; empty for none
  * @param words the chosen words, if words are chosen
+ * @param edges under which the chosen picture or words may go
  * @param line how high its ground line is; empty without one
  */
 public record SceneView(
@@ -27,6 +28,7 @@ public record SceneView(
         List<Under> under,
         Kept kept,
         Optional<String> words,
+        List<Edge> edges,
         Optional<Aside> aside,
         String line,
         List<Other> others) {
@@ -59,7 +61,6 @@ public record SceneView(
             boolean trimmed,
             int alike,
             boolean sized,
-            List<Edge> edges,
             String behindSvg,
             String snaps) {}
 

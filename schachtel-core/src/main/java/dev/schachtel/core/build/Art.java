@@ -15,8 +15,21 @@ import dev.schachtel.core.shape.Outline;
  * @param tints coloured areas from the back to the front, in the part's own coordinates
  */
 public record Art(PartId part, MaterialId picture, boolean mirrored, List<Tint> tints) {
+    /** What a drawing of nothing but words is called. */
+    private static final MaterialId WORDS = new MaterialId("words");
+
     public Art {
         tints = List.copyOf(tints);
+    }
+
+    /** Words on a part: each tint bears what it says. */
+    public static Art words(PartId part, List<Tint> said) {
+        return new Art(part, WORDS, false, said);
+    }
+
+    /** Whether it is there to be read. */
+    public boolean isWords() {
+        return picture.equals(WORDS);
     }
 
     /** One colour, which may lie in several places. */

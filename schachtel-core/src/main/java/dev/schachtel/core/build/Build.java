@@ -11,8 +11,10 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * The engineered card.
@@ -83,6 +85,18 @@ public record Build(
         return arts.stream().filter(a -> a.part().equals(id)).findFirst();
     }
 
+    /** How many of a picture one card takes that are cut out, not drawn on what moves. */
+    public int cutOut(MaterialId picture) {
+        return arts.stream()
+                .filter(a -> a.picture().equals(picture))
+                .filter(a -> works.stream()
+                        .noneMatch(w -> w.kind() == WorkKind.DRAW
+                                && w.owner().equals(a.part().owner())))
+                .flatMap(a -> part(a.part()).stream())
+                .mapToInt(Part::perCard)
+                .sum();
+    }
+
     /** The piece that the slab with this id is of. */
     public Optional<Part> partAt(SlabId id) {
         return level(id).map(l -> l.slab().part()).flatMap(this::part);
@@ -107,15 +121,26 @@ public record Build(
      * clear film; empty for what is no card. Stamps, stencils and splatter leave the ground as it is.
      */
     public Optional<Colour> colour(PartId id) {
-        return part(id).filter(p -> p.material() instanceof Cardstock)
-                .map(p -> {
-                    Colour card = ((Cardstock) p.material()).colour();
-                    return art(id).map(a -> a.mean(p.outline(), card)).orElse(card);
-                })
-                .map(card -> surfaces.stream()
-                        .filter(s -> s.part().equals(id) && s.technique().kind().blends())
-                        .map(Surface::colour)
-                        .reduce(card, Colour::under));
+        return card(id).map(
+                        card -> art(id).map(a -> a.mean(part(id).orElseThrow().outline(), card.colour()))
+                                .orElse(card.colour()))
+                .map(plain -> inked(id, plain));
+    }
+
+    /** The colour of a sheet of card on which words are written: as {@link #colour}, without what is drawn on it. */
+    public Optional<Colour> ground(PartId id) {
+        return card(id).map(card -> inked(id, card.colour()));
+    }
+
+    private Optional<Cardstock> card(PartId id) {
+        return part(id).map(Part::material).filter(Cardstock.class::isInstance).map(Cardstock.class::cast);
+    }
+
+    private Colour inked(PartId id, Colour plain) {
+        return surfaces.stream()
+                .filter(s -> s.part().equals(id) && s.technique().kind().blends())
+                .map(Surface::colour)
+                .reduce(plain, Colour::under);
     }
 
     /** Thickness of the closed card: the highest top. */

@@ -22,6 +22,7 @@ public final class Checks {
             new CoverCheck(),
             new ColourCheck(),
             new ShadeCheck(),
+            new PictureCheck(),
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),

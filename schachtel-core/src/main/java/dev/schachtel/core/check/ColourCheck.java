@@ -4,16 +4,19 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Joint;
-import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
@@ -53,7 +56,9 @@ final class ColourCheck implements Check {
             pairs.stream().min(Comparator.comparingDouble(Pair::difference)).ifPresent(p -> p.say(report)
                     .works());
         }
-        build.letterings().forEach(l -> l.inks().forEach(ink -> text(l, ink, build, report)));
+        build.letterings().forEach(l -> l.inks()
+                .forEach(ink -> text(new Written(l.owner(), l.part(), l.text(), ink), build, report)));
+        build.arts().stream().filter(Art::isWords).forEach(a -> text(written(a), build, report));
     }
 
     /** Sheets of card and the boxes round them, which are asked for again and again. */
@@ -110,14 +115,28 @@ final class ColourCheck implements Check {
         }
     }
 
-    private static void text(Lettering words, Colour ink, Build build, Report report) {
-        build.part(words.part()).ifPresent(part -> {
+    /** Words in one ink. */
+    private record Written(Id owner, PartId part, String text, Colour ink) {}
+
+    /** All that is written on something that shows it a piece at a time. */
+    private static Written written(Art words) {
+        String text = words.tints().stream()
+                .map(Art.Tint::name)
+                .filter(n -> !n.isEmpty())
+                .distinct()
+                .collect(Collectors.joining(" "));
+        return new Written(
+                words.part().owner(), words.part(), text, words.tints().get(0).colour());
+    }
+
+    private static void text(Written words, Build build, Report report) {
+        build.part(words.part).ifPresent(part -> {
             if (part.material() instanceof Cardstock card) {
-                Colour ground = build.colour(words.part()).orElse(card.colour());
-                int contrast = (int) Math.round(100 * ink.contrastWith(ground));
-                Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner())
-                        .parts(words.part())
-                        .names(words.text(), card.name())
+                Colour ground = build.ground(words.part).orElse(card.colour());
+                int contrast = (int) Math.round(100 * words.ink.contrastWith(ground));
+                Report.Draft draft = report.on(RuleId.TEXT_CONTRAST, words.owner)
+                        .parts(words.part)
+                        .names(words.text, card.name())
                         .measured(new Amount.Times(contrast), new Amount.Times(LEAST_CONTRAST));
                 if (contrast < LEAST_CONTRAST) {
                     draft.watch();

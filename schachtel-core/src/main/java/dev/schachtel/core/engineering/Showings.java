@@ -5,8 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Lettering;
 import dev.schachtel.core.build.Part;
@@ -39,8 +41,6 @@ final class Showings {
     private static final double IN_ROUND = Math.sqrt(0.5);
 
     private static final double LEAST = 3;
-    /** What a drawing of nothing but words is called. */
-    private static final MaterialId WORDS = new MaterialId("words");
 
     private final Showing shows;
     private final BuildDraft draft;
@@ -68,6 +68,17 @@ final class Showings {
         return Mm.of(spot.room.width()) >= LEAST && Mm.of(spot.room.height()) >= LEAST;
     }
 
+    /** Says where a place is too small to show anything; the least side counts. */
+    private void judgeRoom(Id owner, List<Spot> spots) {
+        if (shows.places() > 0 && spots.stream().anyMatch(s -> !hasRoom(s))) {
+            Length least = spots.stream()
+                    .flatMap(s -> Stream.of(s.room.width(), s.room.height()))
+                    .reduce(Length::min)
+                    .orElseThrow();
+            draft.fault(Fault.mend(RuleId.PICTURES_TIGHT, new Source(owner, "shows"), least, Mm.length(LEAST)));
+        }
+    }
+
     private Optional<Picture> picture(int place) {
         return draft.workshop().picture(id(place));
     }
@@ -78,23 +89,33 @@ final class Showings {
 
     /** Draws pictures or words on a part at places in its own coordinates. */
     void drawn(PartId part, List<Spot> spots) {
+        judgeRoom(part.owner(), spots);
         List<Art.Tint> tints = new ArrayList<>();
-        List<TextLine> words = words(part.owner(), spots);
+        List<Art.Tint> words = lettered(part.owner(), spots);
         for (int i = 0; i < spots.size(); i++) {
-            for (Art.Tint tint : tints(i, spots.get(i), words)) {
+            for (Art.Tint tint : words.isEmpty() ? tints(i, spots.get(i)) : words.subList(i, i + 1)) {
                 tints.add(moved(tint, spots.get(i).at));
             }
         }
         if (!tints.isEmpty()) {
-            draft.art(new Art(part, shows.pictures().isEmpty() ? WORDS : id(0), false, tints));
+            draft.art(shows.pictures().isEmpty() ? Art.words(part, tints) : new Art(part, id(0), false, tints));
             draft.work(Work.of(WorkKind.DRAW, part.owner(), SlabId.of(part)).times(spots.size()));
         }
     }
 
-    private List<Art.Tint> tints(int i, Spot spot, List<TextLine> words) {
+    private List<Art.Tint> lettered(Id owner, List<Spot> spots) {
+        List<Art.Tint> all = new ArrayList<>();
         if (shows instanceof Showing.Words said) {
-            return words.isEmpty() ? List.of() : List.of(letters(words.get(i), said));
+            List<String> over = said.over(spots.size());
+            List<TextLine> lines = words(owner, spots);
+            for (int i = 0; i < lines.size(); i++) {
+                all.add(letters(over.get(i), lines.get(i), said));
+            }
         }
+        return all;
+    }
+
+    private List<Art.Tint> tints(int i, Spot spot) {
         return shows.pictures().isEmpty() || !hasRoom(spot)
                 ? List.of()
                 : picture(i)
@@ -103,10 +124,10 @@ final class Showings {
                         .orElse(List.of());
     }
 
-    private static Art.Tint letters(TextLine line, Showing.Words words) {
+    private static Art.Tint letters(String text, TextLine line, Showing.Words words) {
         List<Outline> all =
                 line.letters().stream().flatMap(l -> l.outlines().stream()).toList();
-        return new Art.Tint("words", words.ink(), all);
+        return new Art.Tint(text, words.ink(), all);
     }
 
     private static Art.Tint moved(Art.Tint tint, Placement at) {
@@ -149,6 +170,7 @@ final class Showings {
             draft.fault(RuleId.PICTURES_NOWHERE, new Source(owner, "shows"), "");
             return;
         }
+        judgeRoom(owner, spots);
         if (shows instanceof Showing.Words words) {
             strips(words, owner, ground, card, spots);
             return;
@@ -204,7 +226,7 @@ final class Showings {
                         over.get(i),
                         List.of(words.ink()),
                         line.xHeight(),
-                        List.of(moved(letters(line, words), spot.at))));
+                        List.of(moved(letters(over.get(i), line, words), spot.at))));
                 draft.work(Work.of(WorkKind.LETTER, owner, slab));
                 draft.lay(slab, ground.under(), glue);
                 draft.prop(id, ground.under());

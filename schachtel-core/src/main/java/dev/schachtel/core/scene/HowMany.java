@@ -10,6 +10,8 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Picture;
+import dev.schachtel.core.material.Workshop;
 
 /**
  * How many of one picture a layout may have.
@@ -37,7 +39,9 @@ public record HowMany(MaterialId picture, int least, int most) {
      * Cards with other numbers of pieces, few of the many that there may be; those that are pinned or locked are not taken
      * away, and what is not on the face at all does not come to it.
      */
-    static List<CardSpec> cards(CardSpec spec, Id on, List<HowMany> wished, int atMost) {
+    static List<CardSpec> cards(CardSpec spec, Workshop workshop, Id on, List<HowMany> asked, int atMost) {
+        List<HowMany> wished =
+                asked.stream().map(w -> w.owned(spec, workshop, on)).toList();
         int ways = wished.stream().mapToInt(w -> w.numbers().size()).max().orElse(1);
         List<CardSpec> all = new ArrayList<>();
         for (int way = 0; way < Math.min(ways, atMost); way++) {
@@ -50,6 +54,17 @@ public record HowMany(MaterialId picture, int least, int most) {
             }
         }
         return all;
+    }
+
+    /** No more than are left for this face, once every other has its own on each card; what lies there already may stay. */
+    public HowMany owned(CardSpec spec, Workshop workshop, Id on) {
+        int owned = workshop.picture(picture).map(Picture::owned).orElse(0);
+        if (owned == 0) {
+            return this;
+        }
+        int here = there(spec, on).size();
+        int left = Math.max(here, owned / spec.brief().cards() - (all(spec).size() - here));
+        return new HowMany(picture, Math.min(least, left), Math.min(most, left));
     }
 
     private CardSpec of(CardSpec spec, Id on, int number) {
@@ -71,12 +86,15 @@ public record HowMany(MaterialId picture, int least, int most) {
     }
 
     private List<Depicted> there(CardSpec spec, Id on) {
+        return all(spec).stream().filter(d -> d.on().equals(on)).toList();
+    }
+
+    private List<Depicted> all(CardSpec spec) {
         return spec.elements().stream()
                 .filter(Depicted.class::isInstance)
                 .map(Depicted.class::cast)
-                .filter(d -> d.on().equals(on)
-                        && d.shape() instanceof Opening.Pictured p
-                        && p.picture().equals(picture))
+                .filter(d ->
+                        d.shape() instanceof Opening.Pictured p && p.picture().equals(picture))
                 .toList();
     }
 }

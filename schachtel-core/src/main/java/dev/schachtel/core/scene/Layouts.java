@@ -112,7 +112,7 @@ public final class Layouts {
 
     /** Some that differ, with as many pieces as may be, the one that sits best first. */
     public static List<Other> of(CardSpec spec, Workshop workshop, Id on, Ask ask) {
-        List<CardSpec> cards = HowMany.cards(spec, on, ask.numbers, NUMBERS);
+        List<CardSpec> cards = HowMany.cards(spec, workshop, on, ask.numbers, NUMBERS);
         List<Other> all = new ArrayList<>();
         for (CardSpec card : cards) {
             Scenery.of(Engineering.engineer(card, workshop), workshop, on).ifPresent(scenery -> {

@@ -2,7 +2,9 @@ package dev.schachtel.core.scene;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -79,12 +81,14 @@ public record Scenery(
     /**
      * Something to read, in mm.
      *
+     * @param owner the piece that says it
+     * @param onStrip whether they are on a piece of card of their own
      * @param outline its strip
      * @param letters the box that they take of it
      * @param xHeight how high small letters are
      * @param above how far its top stands out from the face
      */
-    public record Words(Outline outline, Outline letters, double xHeight, double above) {}
+    public record Words(Id owner, boolean onStrip, Outline outline, Outline letters, double xHeight, double above) {}
 
     /**
      * What tumbles before or behind the pieces.
@@ -95,15 +99,25 @@ public record Scenery(
      */
     public record Tumbling(Outline clear, double grain, boolean onFilm) {}
 
-    /** How far a piece goes under the edge of another, mm; 0 if they only touch, or one is not here. */
-    public double depth(Id piece, Id edge) {
-        return find(piece)
-                .flatMap(p -> find(edge).map(e -> Math.max(0, -Measured.apart(p.outline(), e.outline()))))
-                .orElse(0.0);
-    }
+    /**
+     * Another piece, or strip of words, that one meets.
+     *
+     * @param depth how far it goes over or under its edge, mm; 0 if they only touch
+     */
+    public record Meeting(Id other, double depth) {}
 
-    private Optional<Placed> find(Id piece) {
-        return pieces.stream().filter(p -> p.id().equals(piece)).findFirst();
+    /** All that a piece or a strip of words meets, and could go under the edge of. */
+    public List<Meeting> meetings(Id piece) {
+        Map<Id, Outline> sheets = new LinkedHashMap<>();
+        pieces.forEach(p -> sheets.put(p.id(), p.outline()));
+        words.stream().filter(Words::onStrip).forEach(w -> sheets.put(w.owner(), w.outline()));
+        Outline own = sheets.remove(piece);
+        return own == null
+                ? List.of()
+                : sheets.entrySet().stream()
+                        .filter(e -> own.overlaps(e.getValue()))
+                        .map(e -> new Meeting(e.getKey(), Math.max(0, -Measured.apart(own, e.getValue()))))
+                        .toList();
     }
 
     /** The same scene with other pieces. */
@@ -238,8 +252,9 @@ public record Scenery(
             Optional<Outline> letters = words.extent().map(Outline::of);
             return words.isOnStrip()
                     ? l.slab().footprints().stream()
-                            .map(strip -> new Words(strip, letters.orElse(strip), words.xHeight(), above))
-                    : letters.stream().map(all -> new Words(all, all, words.xHeight(), above));
+                            .map(strip -> new Words(
+                                    words.owner(), true, strip, letters.orElse(strip), words.xHeight(), above))
+                    : letters.stream().map(all -> new Words(words.owner(), false, all, all, words.xHeight(), above));
         });
     }
 

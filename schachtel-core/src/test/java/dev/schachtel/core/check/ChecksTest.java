@@ -17,6 +17,7 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.MaterialId;
@@ -54,7 +55,8 @@ class ChecksTest {
         Set<RuleId> met = Stream.concat(Provoking.plain(), Provoking.structures())
                 .map(a -> (RuleId) a.get()[0])
                 .collect(Collectors.toSet());
-        met.add(RuleId.TOOL_MISSING);
+        // Shown by tests of their own: they hang on what is owned.
+        met.addAll(Set.of(RuleId.TOOL_MISSING, RuleId.PICTURES_SHORT));
         // No card provokes these; plans with their steps turned round do: RehearsalTest.
         met.addAll(Set.of(RuleId.PART_CUT, RuleId.PART_REACHED, RuleId.PART_PASSES));
         assertThat(EnumSet.allOf(RuleId.class)).isSubsetOf(met);
@@ -69,6 +71,35 @@ class ChecksTest {
                 .isNotEmpty()
                 .allMatch(f -> f.severity() == Severity.MEND && f.names().contains("roller machine"));
         assertThat(card().findings().of(RuleId.TOOL_MISSING).all()).isEmpty();
+    }
+
+    /** Two moons on each of three cards are six; of a moon that is drawn on a wheel there are as many as wanted. */
+    @Test
+    void picturesRunShort() {
+        TestCards two = TestCards.raised()
+                .add("motif")
+                .set("motif", "shape", "picture")
+                .set("motif", "shape.picture", "moon")
+                .add("motif")
+                .set("motif-2", "shape", "picture")
+                .set("motif-2", "shape.picture", "moon")
+                .set("brief", "cards", "3");
+        assertThat(shortOf(two, 6)).isEmpty();
+        assertThat(shortOf(two, 5)).singleElement().satisfies(f -> {
+            assertThat(f.measured()).isEqualTo(new Amount.Count(6));
+            assertThat(f.limit()).isEqualTo(new Amount.Count(5));
+            assertThat(f.names()).containsExactly("Moon");
+        });
+        TestCards wheel = TestCards.of("turntable.json").set("wheel", "shows", "one");
+        assertThat(shortOf(wheel.set("wheel", "shows.first", "moon"), 1)).isEmpty();
+    }
+
+    private static List<Finding> shortOf(TestCards card, int owned) {
+        var box = new BoxEdit(TestCards.WORKSHOP.pictures()).set(new MaterialId("moon"), "owned", "" + owned);
+        return Planner.plan(card.spec(), TestCards.WORKSHOP.pictured(box))
+                .findings()
+                .of(RuleId.PICTURES_SHORT)
+                .all();
     }
 
     @Test

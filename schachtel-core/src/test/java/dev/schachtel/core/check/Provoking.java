@@ -219,6 +219,13 @@ final class Provoking {
                                 .set("door", "on", "front")
                                 .set("door", "shows", "one")),
                 arguments(
+                        RuleId.PICTURES_TIGHT,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("door")
+                                .set("door", "width", "6 mm")
+                                .set("door", "shows", "words")),
+                arguments(
                         RuleId.FOAM_BEHIND,
                         Severity.MEND,
                         TestCards.raised()

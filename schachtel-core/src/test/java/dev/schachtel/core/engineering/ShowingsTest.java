@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
@@ -21,6 +22,7 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Showing;
 import dev.schachtel.core.card.Wheel;
@@ -247,6 +249,24 @@ class ShowingsTest {
         }
         assertThat(cards.findings().of(RuleId.PART_FIXED).isEmpty()).isTrue();
         assertThat(Rehearsal.of(build, cards.plan().assembly())).isEmpty();
+    }
+
+    /** Contrast by WCAG 2: black on white 21, white on white 1; what is written doesn't darken its own ground. */
+    @ParameterizedTest
+    @CsvSource({"#000000,2100,WORKS", "#ffffff,100,WATCH"})
+    void wordsOnAWheelAreJudgedOnItsCard(String ink, int contrast, Severity severity) {
+        TestCards card = TestCards.of("turntable.json")
+                .set("wheel", "card", "white-300")
+                .set("wheel", "shows", "words")
+                .set("wheel", "shows.ink", ink);
+        assertThat(card.findings().of(RuleId.TEXT_CONTRAST).all())
+                .filteredOn(f -> f.owner().equals(new Id("wheel")))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.severity()).isEqualTo(severity);
+                    assertThat(((Amount.Times) f.measured()).hundredths()).isCloseTo(contrast, within(200));
+                    assertThat(f.names().get(0)).isNotBlank();
+                });
     }
 
     @Test

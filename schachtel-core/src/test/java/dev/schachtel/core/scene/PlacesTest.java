@@ -18,9 +18,11 @@ import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
@@ -132,6 +134,27 @@ class PlacesTest {
         assertThat(others).isNotEmpty();
         others.forEach(o -> apart(of(o.card()), pinned));
         assertThat(of(others.get(0).card()).pieces()).hasSize(3);
+    }
+
+    /** Of five stars one lies elsewhere: on this face a layout has four at most, and what lies there already stays. */
+    @Test
+    void noMoreThanAreOwned() {
+        CardSpec spec = with(with(TestCards.raised().spec(), "star", 50, 70, 0.7), "star", 20, 30, 0.7);
+        Id last = spec.elements().get(spec.elements().size() - 1).id();
+        CardSpec inside = CardEdit.of(spec).set(last, "on", "inside-right");
+        HowMany wished = new HowMany(new MaterialId("star"), 2, 9);
+        assertThat(wished.owned(inside, stars(5), PANEL)).isEqualTo(new HowMany(new MaterialId("star"), 2, 4));
+        assertThat(wished.owned(inside, stars(0), PANEL)).isEqualTo(wished);
+        assertThat(wished.owned(inside, stars(1), PANEL)).isEqualTo(new HowMany(new MaterialId("star"), 1, 1));
+        Layouts.Ask ask = new Layouts.Ask(Optional.empty(), 300, List.of(wished));
+        assertThat(Layouts.of(inside, stars(5), PANEL, ask))
+                .isNotEmpty()
+                .allMatch(o -> of(o.card()).pieces().size() <= 4);
+    }
+
+    private static Workshop stars(int owned) {
+        return TestCards.WORKSHOP.pictured(
+                new BoxEdit(TestCards.WORKSHOP.pictures()).set(new MaterialId("star"), "owned", "" + owned));
     }
 
     /** Each piece lies in the middle, or its like where a mirror would show it; not all layouts are a single column. */
