@@ -2,6 +2,8 @@ package dev.schachtel.core.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
@@ -41,6 +43,11 @@ public record Stepper(
         public Id face(int index) {
             return new Id(name + "-" + (index + 1));
         }
+
+        /** The name of the side of a rise that is seen from behind. */
+        public Id back(int index) {
+            return new Id(face(index) + "-back");
+        }
     }
 
     /** The strips that are there, from the left. */
@@ -74,14 +81,25 @@ public record Stepper(
 
     @Override
     public List<Id> faces() {
+        List<Id> all = named(s -> true, Zone::face);
+        return all.isEmpty() ? List.of(Id.FRONT) : List.copyOf(all);
+    }
+
+    @Override
+    public List<Id> reverses() {
+        return named(Segment::rise, Zone::back);
+    }
+
+    private List<Id> named(Predicate<Segment> which, BiFunction<Zone, Integer, Id> name) {
         List<Id> all = new ArrayList<>();
         for (Zone zone : zones()) {
             for (int i = 0; i < zone.segments().size(); i++) {
-                if (zone.segments().get(i).length().isPositive()) {
-                    all.add(zone.face(i));
+                Segment segment = zone.segments().get(i);
+                if (segment.length().isPositive() && which.test(segment)) {
+                    all.add(name.apply(zone, i));
                 }
             }
         }
-        return all.isEmpty() ? List.of(Id.FRONT) : List.copyOf(all);
+        return all;
     }
 }

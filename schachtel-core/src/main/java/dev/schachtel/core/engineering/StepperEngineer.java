@@ -21,6 +21,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Source;
+import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.StepZone;
@@ -95,7 +96,13 @@ public final class StepperEngineer implements Engineer<Stepper> {
                 draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, BLANK, crease));
             }
             Outline.Size size = new Outline.Size(w, segment.length());
-            draft.ground(zone.face(i), Ground.of(PART, BLANK, Placement.at(left, y), size, Ground.Edge.LEVEL));
+            Placement at = Placement.at(left, y);
+            draft.ground(zone.face(i), Ground.of(PART, BLANK, at, size, Ground.Edge.LEVEL));
+            if (segment.rise()) {
+                TurnedOver over = TurnedOver.aside(left.plus(w.half()));
+                Outline seen = Outline.sheet(size.width(), size.height()).placed(at);
+                draft.faces().add(zone.back(i), new Reverse(PART, BLANK, seen, over));
+            }
             y = y.plus(segment.length());
         }
         if (!zone.segments().equals(before.segments())) {

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
@@ -143,6 +144,32 @@ class FacesTest {
                         .of(RuleId.FOAM_BEHIND)
                         .all())
                 .hasSize(1);
+    }
+
+    /** Behind a rise a piece lies left for right within it, hangs on the blank, and can be built. */
+    @ParameterizedTest
+    @ValueSource(strings = {"left-2-back", "middle-1-back", "right-2-back"})
+    void aStepperHasBacks(Id on) {
+        CardSpec plain = TestCards.of("terraces.json").spec();
+        Face face = engineered(plain).face(on).orElseThrow();
+        Box rise = face.outline().bounds();
+        Point seen = new Point(rise.left() + 0.4 * rise.width(), rise.centre().y());
+        CardSpec spec = put(plain, on, "star", seen, 0.4);
+        Build build = engineered(spec);
+        Part star = build.parts().stream()
+                .filter(p -> p.name().equals("Star"))
+                .findFirst()
+                .orElseThrow();
+        Level lies = build.level(SlabId.of(star.id())).orElseThrow();
+        Box at = lies.slab().footprints().get(0).bounds();
+        assertThat(rise.holds(at)).isTrue();
+        assertThat(at.centre().x()).isEqualTo(rise.left() + 0.6 * rise.width(), within(0.3));
+        assertThat(lies.top().isBelow(build.level(face.slab()).orElseThrow().bottom()))
+                .isTrue();
+        Plan plan = Planner.plan(spec, TestCards.WORKSHOP);
+        assertThat(plan.findings().of(Severity.MEND).all()).isEmpty();
+        assertThat(Rehearsal.of(build, plan.assembly())).isEmpty();
+        assertThat(CardFile.read(CardFile.write(spec), TestCards.WORKSHOP)).isEqualTo(spec);
     }
 
     /** A door is no place for what lies on the leaf that it is cut in; the remedy moves it off. */
