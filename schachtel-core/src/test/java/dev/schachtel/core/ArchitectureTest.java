@@ -42,6 +42,7 @@ class ArchitectureTest {
             List.of("edit"),
             List.of("model"),
             List.of("card"),
+            List.of("colour"),
             List.of("material", "letters"),
             List.of("work"),
             List.of("house"),

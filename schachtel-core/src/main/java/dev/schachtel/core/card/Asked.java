@@ -64,6 +64,8 @@ public @interface Asked {
         PIECE,
         /** A picture from the box. */
         PICTURE,
+        /** A pen, ink or powder. */
+        SHADE,
         /** A way of working on surfaces. */
         TECHNIQUE,
         /** A panel. */

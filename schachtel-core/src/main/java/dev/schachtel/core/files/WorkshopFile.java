@@ -25,10 +25,12 @@ public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
     /**
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
-     * pictures.
+     * pictures, version 3 no pens and inks.
      */
-    private static final Upgrades UPGRADES =
-            new Upgrades("workshop", 0, List.of(WorkshopFile::completed, WorkshopFile::timed, WorkshopFile::pictured));
+    private static final Upgrades UPGRADES = new Upgrades(
+            "workshop",
+            0,
+            List.of(WorkshopFile::completed, WorkshopFile::timed, WorkshopFile::pictured, WorkshopFile::shaded));
 
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
@@ -110,6 +112,11 @@ public final class WorkshopFile {
         StandardPictures.all().forEach(p -> box.add(codec.write(p, false)));
     }
 
+    /** Pens, inks and powders, with those that a new installation starts with. */
+    private static void shaded(ObjectNode workshop) {
+        workshop.set("shades", Json.parse(text("shades.json")));
+    }
+
     /** That of the filling of this name in the usual stock, else that of sand. */
     private static int density(String id) {
         for (JsonNode filling : Json.parse(standardText()).path("fillings")) {
@@ -134,9 +141,13 @@ public final class WorkshopFile {
     }
 
     private static String standardText() {
-        try (InputStream in = WorkshopFile.class.getResourceAsStream("workshop.json")) {
+        return text("workshop.json");
+    }
+
+    private static String text(String name) {
+        try (InputStream in = WorkshopFile.class.getResourceAsStream(name)) {
             if (in == null) {
-                throw new IllegalStateException("workshop.json is missing beside " + WorkshopFile.class);
+                throw new IllegalStateException(name + " is missing beside " + WorkshopFile.class);
             }
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {

@@ -29,6 +29,39 @@ public record Colour(int rgb) {
         return new Colour(mixed);
     }
 
+    /** So much of the way to another, from 0 to 1, in linear light: as the eye mixes what lies beside each other. */
+    public Colour seenThrough(Colour other, double share) {
+        return ofLinear(
+                mixed(linear(rgb >> 16), linear(other.rgb >> 16), share),
+                mixed(linear(rgb >> 8), linear(other.rgb >> 8), share),
+                mixed(linear(rgb), linear(other.rgb), share));
+    }
+
+    /**
+     * Two clear colours of half the strength each, one over the other: the geometric mean in linear light, since densities
+     * add (Beer and Lambert).
+     */
+    public Colour blendedWith(Colour other) {
+        return ofLinear(
+                Math.sqrt(linear(rgb >> 16) * linear(other.rgb >> 16)),
+                Math.sqrt(linear(rgb >> 8) * linear(other.rgb >> 8)),
+                Math.sqrt(linear(rgb) * linear(other.rgb)));
+    }
+
+    private static double mixed(double from, double to, double share) {
+        return from + (to - from) * share;
+    }
+
+    /** From linear light, red, green and blue 0 to 1; what is outside is cut off. */
+    static Colour ofLinear(double red, double green, double blue) {
+        return new Colour(screen(red) << 16 | screen(green) << 8 | screen(blue));
+    }
+
+    /** Red, green and blue in linear light, 0 to 1. */
+    public double[] linear() {
+        return new double[] {linear(rgb >> 16), linear(rgb >> 8), linear(rgb)};
+    }
+
     public String hex() {
         return String.format("#%06x", rgb);
     }
@@ -58,10 +91,10 @@ public record Colour(int rgb) {
 
     /** This seen through a clear ink of another colour: multiplied in linear light. White stays the ink, the ink on black black. */
     public Colour under(Colour ink) {
-        int r = screen(linear(rgb >> 16) * linear(ink.rgb >> 16));
-        int g = screen(linear(rgb >> 8) * linear(ink.rgb >> 8));
-        int b = screen(linear(rgb) * linear(ink.rgb));
-        return new Colour(r << 16 | g << 8 | b);
+        return ofLinear(
+                linear(rgb >> 16) * linear(ink.rgb >> 16),
+                linear(rgb >> 8) * linear(ink.rgb >> 8),
+                linear(rgb) * linear(ink.rgb));
     }
 
     private static int screen(double linear) {

@@ -39,6 +39,58 @@ public record Lab(double lightness, double a, double b) {
         return Math.sqrt(byL * byL + byC * byC + byH * byH + rotation * byC * byH);
     }
 
+    /** How far outside linear light 0 to 1 a colour may come to lie by rounding. */
+    private static final double ROUNDING = 0.002;
+
+    /** The colour of the screen, D65; what no screen shows is cut off at its edge. */
+    public Colour colour() {
+        double[] light = light();
+        return Colour.ofLinear(light[0], light[1], light[2]);
+    }
+
+    /** Whether a screen of sRGB can show it. */
+    public boolean isOnScreen() {
+        for (double one : light()) {
+            if (one < -ROUNDING || one > 1 + ROUNDING) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Linear red, green and blue: the inverse of CIE 1976 and of the matrix of sRGB (IEC 61966-2-1). */
+    private double[] light() {
+        double fy = (lightness + 16) / 116;
+        double x = 0.95047 * uneven(fy + a / 500);
+        double y = uneven(fy);
+        double z = 1.08883 * uneven(fy - b / 200);
+        return new double[] {
+            3.2406 * x - 1.5372 * y - 0.4986 * z,
+            -0.9689 * x + 1.8758 * y + 0.0415 * z,
+            0.0557 * x - 0.2040 * y + 1.0570 * z
+        };
+    }
+
+    private static double uneven(double f) {
+        double cube = f * f * f;
+        return cube > 216.0 / 24389 ? cube : (116 * f - 16) * 27 / 24389;
+    }
+
+    /** How far from grey. */
+    public double chroma() {
+        return Math.hypot(a, b);
+    }
+
+    /** The direction from grey, 0 to 360 degrees: 0 red, 90 yellow, 180 green, 270 blue. */
+    public double hue() {
+        return hue(a, b);
+    }
+
+    /** With another lightness. */
+    public Lab at(double other) {
+        return new Lab(other, a, b);
+    }
+
     private double chroma(double red) {
         return Math.hypot(red, b);
     }

@@ -17,6 +17,7 @@ public record Workshop(
         List<Technique> techniques,
         List<WorkTime> times,
         List<Picture> pictures,
+        List<Shade> shades,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -29,6 +30,7 @@ public record Workshop(
         techniques = List.copyOf(techniques);
         times = List.copyOf(times);
         pictures = List.copyOf(pictures);
+        shades = List.copyOf(shades);
     }
 
     /** The same workshop with another drawer. */
@@ -43,6 +45,7 @@ public record Workshop(
                 techniques,
                 times,
                 pictures,
+                shades,
                 otherTools,
                 house);
     }
@@ -50,24 +53,46 @@ public record Workshop(
     /** The same workshop with other dies. */
     public Workshop with(List<Die> otherDies) {
         return new Workshop(
-                materials, fillings, sheets, rolls, otherDies, envelopes, techniques, times, pictures, tools, house);
+                materials,
+                fillings,
+                sheets,
+                rolls,
+                otherDies,
+                envelopes,
+                techniques,
+                times,
+                pictures,
+                shades,
+                tools,
+                house);
     }
 
     /** The same workshop with other ways of doing things. */
     public Workshop with(List<Technique> book, HouseRules rules) {
-        return new Workshop(materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, tools, rules);
+        return new Workshop(
+                materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, shades, tools, rules);
     }
 
     /** The same workshop with other times. */
     public Workshop timed(List<WorkTime> other) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, techniques, other, pictures, tools, house);
+                materials, fillings, sheets, rolls, dies, envelopes, techniques, other, pictures, shades, tools, house);
     }
 
     /** The same workshop with other pictures in the box. */
     public Workshop pictured(List<Picture> other) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, other, tools, house);
+                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, other, shades, tools, house);
+    }
+
+    /** The same workshop with other pens, inks and powders. */
+    public Workshop shaded(List<Shade> other) {
+        return new Workshop(
+                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, pictures, other, tools, house);
+    }
+
+    public Optional<Shade> shade(MaterialId id) {
+        return shades.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     public Optional<Picture> picture(MaterialId id) {

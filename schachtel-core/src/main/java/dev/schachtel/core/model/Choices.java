@@ -42,6 +42,10 @@ public final class Choices {
                 workshop.pictures().stream()
                         .map(p -> new Choice(p.id(), p.name()))
                         .toList();
+            case SHADE ->
+                workshop.shades().stream()
+                        .map(s -> new Choice(s.id(), s.name()))
+                        .toList();
             case TECHNIQUE ->
                 workshop.techniques().stream()
                         .map(t -> new Choice(t.id(), t.name()))

@@ -46,6 +46,15 @@ class LabTest {
         assertThat(new Colour(0x777777).contrastWith(new Colour(0xffffff))).isCloseTo(4.48, within(0.01));
     }
 
+    /** Every colour of the screen comes back from Lab as it was; what no screen shows is known. */
+    @Property(tries = 500)
+    void thereAndBack(@ForAll @IntRange(max = 0xffffff) int rgb) {
+        Lab lab = new Colour(rgb).lab();
+        assertThat(lab.colour()).isEqualTo(new Colour(rgb));
+        assertThat(lab.isOnScreen()).isTrue();
+        assertThat(new Lab(lab.lightness(), 200, -150).isOnScreen()).isFalse();
+    }
+
     @Property(tries = 500)
     void isADistanceOfSorts(@ForAll @IntRange(max = 0xffffff) int one, @ForAll @IntRange(max = 0xffffff) int other) {
         Lab a = new Colour(one).lab();
