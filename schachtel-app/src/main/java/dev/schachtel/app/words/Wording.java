@@ -166,17 +166,30 @@ public class Wording {
     private static String part(Op op, Build build, String which) {
         return which.equals("by")
                 ? by(op)
-                : at(op, which).flatMap(build::part).map(Wording::inSentence).orElse("");
+                : which.equals("shade")
+                        ? shade(op, build)
+                        : at(op, which)
+                                .flatMap(build::part)
+                                .map(Wording::inSentence)
+                                .orElse("");
     }
 
     private static String partWithLetter(Op op, Build build, String which) {
-        return which.equals("by")
-                ? by(op)
+        return which.equals("by") || which.equals("shade")
+                ? part(op, build, which)
                 : at(op, which)
                         .flatMap(build::part)
                         .map(p -> inSentence(p) + " <span class=\"code\">"
                                 + build.letters().get(p.id()) + "</span>")
                         .orElse("");
+    }
+
+    /** The pen, and how many pictures it is for. */
+    private static String shade(Op op, Build build) {
+        return op.surface()
+                .flatMap(build::inking)
+                .map(i -> "“" + Html.escape(i.shade().name()) + "”")
+                .orElse("");
     }
 
     /** What something is fixed with, as it stands in the workshop. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Technique;
@@ -14,6 +15,9 @@ import dev.schachtel.core.work.WorkKind;
 
 /** Operations of surface work: what its technique takes. */
 final class SurfaceOps {
+    /** Until a pen's colour doesn't run any more: handbook chapter 11. */
+    private static final Duration SET = Duration.ofSeconds(60);
+
     private final Build build;
     private final List<Op> ops = new ArrayList<>();
 
@@ -23,7 +27,23 @@ final class SurfaceOps {
 
     List<Op> all() {
         build.surfaces().forEach(s -> s.technique().works().forEach(kind -> add(kind, s)));
+        for (int i = 0; i < build.inkings().size(); i++) {
+            add(build.inkings().get(i), i + 1);
+        }
         return ops;
+    }
+
+    /** One pen on all pictures of all cards. What lies beside a strong contrast is left alone for a minute. */
+    private void add(Inking inking, int number) {
+        Op plain = Op.of(
+                        WorkKind.COLOUR_IN,
+                        inking.owner(),
+                        inking.parts(),
+                        build.spec().brief().cards())
+                .named(WorkKind.COLOUR_IN.id() + " " + inking.owner() + " " + number)
+                .resting(inking.overWet() ? SET : Duration.ZERO)
+                .with(inking.asWork());
+        ops.add(cautious(plain, inking.way()));
     }
 
     private void add(WorkKind kind, Surface surface) {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Element;
@@ -17,7 +18,7 @@ import dev.schachtel.core.work.WorkKind;
 enum SurfaceOrder implements OrderRule {
     /** A surface is worked on when its sheet is trimmed. */
     TRIM_BEFORE_SURFACE(
-            Strength.WARNS, (a, b, shop) -> a.is(WorkKind.TRIM) && b.kind().isSurface() && a.handles(on(b))),
+            Strength.WARNS, (a, b, shop) -> a.is(WorkKind.TRIM) && b.kind().isSurface() && works(b, a)),
     /** The brush bends delicate edges: ink first, then cut. House rule. */
     INK_BEFORE_FINE_CUT(
             Strength.WARNS,
@@ -25,14 +26,14 @@ enum SurfaceOrder implements OrderRule {
                     && worksBeforeCut(a)
                     && !isLaidOut(a)
                     && cutsFine(b)
-                    && b.handles(on(a))),
+                    && works(a, b)),
     /** Edges stay white when the cut comes first. House rule. */
     CUT_BEFORE_INK(
             Strength.WARNS,
             (a, b, shop) -> shop.house().edges() == HouseRules.InkOrCut.CUT_FIRST
                     && cutsFine(a)
                     && worksBeforeCut(b)
-                    && a.handles(on(b))),
+                    && works(b, a)),
     /** Clear embossing keeps ink off. */
     RESIST_BEFORE_INK(
             Strength.FORBIDS,
@@ -65,6 +66,18 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) -> shop.house().shades() == HouseRules.Shades.DARK_TO_LIGHT
                     && shades(a, b)
                     && lightness(a) < lightness(b)),
+    /** All pictures with one pen, dark to light or light to dark: each is blended out with the next while it is wet. */
+    PEN_BY_PEN(
+            Strength.WARNS, (a, b, shop) -> penAfterPen(a, b, shop) && a.rest().isZero()) {
+        @Override
+        public boolean dry() {
+            return false;
+        }
+    },
+    /** Light beside dark: the first must not run into the other. */
+    NEIGHBOURS_DRY(
+            Strength.FORBIDS,
+            (a, b, shop) -> penAfterPen(a, b, shop) && !a.rest().isZero()),
     /** The outline shows where the colour goes, or lies clean on top. House rule. */
     OUTLINE_BEFORE_COLOUR(
             Strength.ADVISES,
@@ -104,7 +117,7 @@ enum SurfaceOrder implements OrderRule {
             Strength.WARNS,
             (a, b, shop) -> liesAlone(a)
                     && !a.is(WorkKind.HEAT)
-                    && (layOut(a, b) || b.kind().has(Trait.JOINS) && b.handles(on(a)))
+                    && (layOut(a, b) || b.kind().has(Trait.JOINS) && works(a, b))
                     && !frontGoesOn(a, b)),
     /** The inside is stamped and inked while the base lies flat. */
     INSIDE_DRY_BEFORE_FRONT(Strength.WARNS, (a, b, shop) -> liesAlone(a) && frontGoesOn(a, b)),
@@ -146,10 +159,19 @@ enum SurfaceOrder implements OrderRule {
         return op.parts().get(0);
     }
 
+    /** Whether the other handles something that the first works on. */
+    private static boolean works(Op surface, Op other) {
+        return surface.is(WorkKind.COLOUR_IN)
+                ? surface.parts().stream().anyMatch(other::handles)
+                : other.handles(on(surface));
+    }
+
     private static boolean samePart(Op a, Op b) {
         return a.kind().isSurface()
                 && b.kind().isSurface()
-                && on(a).equals(on(b))
+                && (a.is(WorkKind.COLOUR_IN) || b.is(WorkKind.COLOUR_IN)
+                        ? a.parts().stream().anyMatch(b::handles)
+                        : on(a).equals(on(b)))
                 && !a.kind().has(Trait.WASHES)
                 && !b.kind().has(Trait.WASHES);
     }
@@ -202,7 +224,7 @@ enum SurfaceOrder implements OrderRule {
 
     private static boolean shades(Op a, Op b) {
         boolean coloured = a.surface().isPresent() && b.surface().isPresent();
-        return coloured && samePart(a, b) && inks(a) && sort(a) == sort(b);
+        return coloured && samePart(a, b) && inks(a) && sort(a) == sort(b) && !sameWork(a, b);
     }
 
     private static double lightness(Op op) {
@@ -227,6 +249,17 @@ enum SurfaceOrder implements OrderRule {
                 || shades(a, b) && lightness(a) != lightness(b);
     }
 
+    private static boolean penAfterPen(Op a, Op b, Shop shop) {
+        boolean pens = a.is(WorkKind.COLOUR_IN) && b.is(WorkKind.COLOUR_IN) && sameWork(a, b);
+        return pens && stroke(b, shop) == stroke(a, shop) + 1;
+    }
+
+    /** Its place among the pens. */
+    private static int stroke(Op op, Shop shop) {
+        List<Inking> all = shop.build().inkings();
+        return op.surface().flatMap(shop.build()::inking).map(all::indexOf).orElse(-2);
+    }
+
     private static boolean listed(Op a, Op b, Shop shop) {
         return place(a, shop) < place(b, shop);
     }
@@ -238,8 +271,12 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean image(Op op, Shop shop) {
-        return worksBeforeCut(op)
-                && shop.build().spec().find(on(op).owner(), Element.class).isPresent();
+        return op.is(WorkKind.COLOUR_IN)
+                || worksBeforeCut(op)
+                        && shop.build()
+                                .spec()
+                                .find(on(op).owner(), Element.class)
+                                .isPresent();
     }
 
     private static boolean background(Op op, Shop shop) {

@@ -22,6 +22,8 @@ import dev.schachtel.core.work.WorkKind;
  * @param face the outline of the closed card seen from the front
  * @param faces what pieces can lie on
  * @param levels all slabs from the back to the front
+ * @param coloured areas of pictures that are coloured by hand
+ * @param inkings what each shade colours, in the order of the strokes
  */
 public record Build(
         CardSpec spec,
@@ -36,6 +38,8 @@ public record Build(
         List<Lettering> letterings,
         List<Art> arts,
         List<Surface> surfaces,
+        List<Coloured> coloured,
+        List<Inking> inkings,
         List<Work> works,
         List<Derivation> derivations,
         List<Fault> faults,
@@ -51,6 +55,8 @@ public record Build(
         letterings = List.copyOf(letterings);
         arts = List.copyOf(arts);
         surfaces = List.copyOf(surfaces);
+        coloured = List.copyOf(coloured);
+        inkings = List.copyOf(inkings);
         works = List.copyOf(works);
         derivations = List.copyOf(derivations);
         faults = List.copyOf(faults);
@@ -83,6 +89,11 @@ public record Build(
     /** The picture on a part. */
     public Optional<Art> art(PartId id) {
         return arts.stream().filter(a -> a.part().equals(id)).findFirst();
+    }
+
+    /** What is done with a pen, if that is what some surface work is. */
+    public Optional<Inking> inking(Surface work) {
+        return inkings.stream().filter(i -> i.asWork().equals(work)).findFirst();
     }
 
     /** How many of a picture one card takes that are cut out, not drawn on what moves. */

@@ -24,6 +24,9 @@ public final class Recipes {
     static final double STEP = 11.5;
 
     static final double DARKEST = 8;
+    /** On what is darker, L*, no shadow is seen: one tone does. */
+    static final double NIGHT = 20;
+
     private static final double SAME_HUE = 40;
     /** A chroma under which a colour has no hue to speak of. */
     private static final double GREY = 6;
@@ -66,10 +69,10 @@ public final class Recipes {
         this.gone = all.stream().filter(l -> l.shade.isEmpty()).toList();
     }
 
-    /** The best recipe for a target in three tones, or in two where the area is narrow. */
+    /** The best recipe for a target in three tones; in two where the area is narrow, in one where it is nearly black. */
     public Recipe of(Colour target, boolean narrow) {
         Lab wanted = target.lab();
-        List<Lab> ramp = ramp(wanted, narrow ? 2 : 3);
+        List<Lab> ramp = ramp(wanted, wanted.lightness() < NIGHT ? 1 : narrow ? 2 : 3);
         for (int many = ramp.size(); many > 1; many--) {
             List<Lab> asked = many == ramp.size() ? ramp : ramp(wanted, many);
             for (Window window : List.of(EVEN, WIDE)) {
@@ -162,6 +165,16 @@ public final class Recipes {
 
     /** Of all pairs of one medium laid over each other. */
     private Optional<Recipe.Mixture> mixture(Lab target, double single) {
+        return mixtures().stream()
+                .sorted(Comparator.comparingDouble(m -> m.lab.apart(target)))
+                .limit(MEASURED)
+                .min(Comparator.comparingDouble(m -> m.lab.differenceTo(target)))
+                .filter(m -> m.lab.differenceTo(target) + BETTER < single)
+                .map(m -> new Recipe.Mixture(m.first.shade, m.then.shade, m.colour, m.lab.differenceTo(target)));
+    }
+
+    /** All there are; worked out when the first is asked for. */
+    private synchronized List<Mixed> mixtures() {
         if (mixtures.isEmpty()) {
             for (int i = 0; i < there.size(); i++) {
                 for (int k = 0; k < i; k++) {
@@ -169,12 +182,7 @@ public final class Recipes {
                 }
             }
         }
-        return mixtures.stream()
-                .sorted(Comparator.comparingDouble(m -> m.lab.apart(target)))
-                .limit(MEASURED)
-                .min(Comparator.comparingDouble(m -> m.lab.differenceTo(target)))
-                .filter(m -> m.lab.differenceTo(target) + BETTER < single)
-                .map(m -> new Recipe.Mixture(m.first.shade, m.then.shade, m.colour, m.lab.differenceTo(target)));
+        return mixtures;
     }
 
     private static Stream<Mixed> mixed(Laid one, Laid other) {

@@ -31,39 +31,48 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
     }
 
     /**
-     * Of an area.
+     * Of areas of one colour.
      *
-     * @param over what lies on it and hides it there
+     * @param over what lies on them and hides them there
      * @param toward a step of length 1 toward the light
-     * @param tones 1 to 3; with one all is middle, with two nothing is
+     * @param tones 0 to 3; with one all is dark, with two nothing is middle
      */
-    public static Shading of(Outline area, List<Outline> over, Point toward, int tones) {
+    public static Shading of(List<Outline> areas, List<Outline> over, Point toward, int tones) {
+        List<Outline> dark = new ArrayList<>();
+        List<Outline> middle = new ArrayList<>();
+        List<Outline> light = new ArrayList<>();
+        for (Outline area : areas) {
+            Shading one = of(area, over, toward, tones);
+            dark.addAll(one.dark);
+            middle.addAll(one.middle);
+            light.addAll(one.light);
+        }
+        return new Shading(dark, middle, light);
+    }
+
+    private static Shading of(Outline area, List<Outline> over, Point toward, int tones) {
         List<Outline> seen = area.less(over);
         if (tones < 2) {
-            return new Shading(List.of(), seen, List.of());
+            return new Shading(seen, List.of(), List.of());
         }
         Box box = area.bounds();
         double wide = Math.abs(toward.x()) * box.width() + Math.abs(toward.y()) * box.height();
         double step = SHARE * wide;
-        List<Outline> thrown =
-                over.stream().map(o -> moved(o, toward, -THROWN * step)).toList();
+        List<Outline> thrown = Outline.union(
+                over.stream().map(o -> moved(o, toward, -THROWN * step)).toList());
         List<Outline> dark = new ArrayList<>();
         List<Outline> middle = new ArrayList<>();
         List<Outline> light = new ArrayList<>();
         Outline once = moved(area, toward, step);
         Outline twice = moved(area, toward, 2 * step);
         for (Outline part : seen) {
-            List<Outline> lit = part.common(once);
-            List<Outline> open =
-                    lit.stream().flatMap(l -> l.less(thrown).stream()).toList();
-            dark.addAll(open.isEmpty() ? List.of(part) : part.less(open));
-            if (tones == 2) {
-                light.addAll(open);
-            } else {
-                List<Outline> bright =
-                        open.stream().flatMap(o -> o.common(twice).stream()).toList();
-                open.stream().flatMap(o -> o.less(bright).stream()).forEach(middle::add);
-                light.addAll(bright);
+            dark.addAll(part.less(List.of(once)));
+            for (Outline lit : part.common(once)) {
+                thrown.forEach(t -> dark.addAll(lit.common(t)));
+                for (Outline open : lit.less(thrown)) {
+                    middle.addAll(tones == 2 ? List.of() : open.less(List.of(twice)));
+                    light.addAll(tones == 2 ? List.of(open) : open.common(twice));
+                }
             }
         }
         return new Shading(dark, middle, light);
@@ -73,10 +82,13 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
         return outline.moved(new Point(by * toward.x(), by * toward.y()));
     }
 
-    /** The areas of so many tones, the darkest first. */
+    /** The areas that are there, the darkest first. */
     public List<List<Outline>> tones() {
-        List<List<Outline>> all = new ArrayList<>(List.of(dark, middle, light));
-        all.removeIf(List::isEmpty);
-        return all;
+        return List.of(dark, middle, light);
+    }
+
+    /** The areas of a recipe of so many tones, the darkest first. */
+    public List<List<Outline>> tones(int many) {
+        return many == 3 ? tones() : many == 2 ? List.of(dark, light) : List.of(dark);
     }
 }

@@ -13,7 +13,6 @@ import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
 
-import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
 import dev.schachtel.core.build.Cutout;
@@ -30,13 +29,11 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.build.Work;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
@@ -60,8 +57,8 @@ public final class BuildDraft {
     private final List<Zone> zones = new ArrayList<>();
     private final List<Chamber> chambers = new ArrayList<>();
     private final List<Lettering> letterings = new ArrayList<>();
-    private final List<Art> arts = new ArrayList<>();
-    private final List<Surface> surfaces = new ArrayList<>();
+    private final Arts arts;
+    private final Inks inks = new Inks();
     private final List<Work> works = new ArrayList<>();
     private final List<Derivation> derivations = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
@@ -76,6 +73,7 @@ public final class BuildDraft {
     BuildDraft(CardSpec spec, Workshop workshop) {
         this.spec = spec;
         this.workshop = workshop;
+        this.arts = new Arts(workshop);
     }
 
     CardSpec spec() {
@@ -112,8 +110,10 @@ public final class BuildDraft {
                 zones,
                 chambers,
                 letterings,
-                arts,
-                surfaces,
+                arts.all(),
+                inks.surfaces(),
+                inks.coloured(),
+                inks.inkings(),
                 works,
                 derivations,
                 faults,
@@ -134,6 +134,11 @@ public final class BuildDraft {
         return die.filter(d -> d.stitched().isPositive())
                 .map(d -> part.stitched(d.stitched()))
                 .orElse(part);
+    }
+
+    /** 1 for a part that is not there. */
+    int perCard(PartId id) {
+        return part(id).map(Part::perCard).orElse(1);
     }
 
     void face(Outline outline) {
@@ -209,31 +214,8 @@ public final class BuildDraft {
         chambers.add(chamber);
     }
 
-    void art(Art art) {
-        arts.add(art);
-    }
-
-    /** The picture on a part of which only some is kept. */
-    void art(PartId part, Opening shape, boolean mirrored, Outline kept) {
-        int before = arts.size();
-        art(part, shape, mirrored);
-        if (arts.size() > before) {
-            arts.add(arts.remove(before).within(kept));
-        }
-    }
-
-    /** The picture on a part whose shape is one of the box; nothing for other shapes. */
-    void art(PartId part, Opening shape, boolean mirrored) {
-        if (shape instanceof Opening.Pictured p) {
-            workshop.picture(p.picture()).ifPresent(found -> {
-                Art art = new Art(
-                        part,
-                        found.id(),
-                        false,
-                        PictureShape.of(found, p.width(), p.height()).tints());
-                arts.add(mirrored ? art.turnedRound() : art);
-            });
-        }
+    Arts arts() {
+        return arts;
     }
 
     void letter(Lettering lettering) {
@@ -371,8 +353,8 @@ public final class BuildDraft {
         });
     }
 
-    void surface(Surface surface) {
-        surfaces.add(surface);
+    Inks inks() {
+        return inks;
     }
 
     /** The first opening made by a window; engineered first if need be. */

@@ -27,15 +27,16 @@ public final class GreetingEngineer implements Engineer<Greeting> {
             }
             draft.letter(shape.lettering(words, face.part(), face.slab()));
             Technique way = new Materials(draft).technique(words.way(), new Source(words.id(), "way"));
-            draft.surface(new Surface(
-                    words.id(),
-                    face.part(),
-                    face.slab(),
-                    way,
-                    words.ink(),
-                    Duration.ofSeconds(way.each()),
-                    Duration.ofMinutes(way.dryMinutes()),
-                    false));
+            draft.inks()
+                    .add(new Surface(
+                            words.id(),
+                            face.part(),
+                            face.slab(),
+                            way,
+                            words.ink(),
+                            Duration.ofSeconds(way.each()),
+                            Duration.ofMinutes(way.dryMinutes()),
+                            false));
         });
     }
 }

@@ -32,7 +32,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
     @Override
     public void engineer(Hanging pair, BuildDraft draft) {
         draft.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, draft));
-        draft.art(new PartId(pair.id(), "piece"), pair.piece(), false);
+        draft.arts().add(new PartId(pair.id(), "piece"), pair.piece(), false);
     }
 
     private static void hang(Hanging pair, Aperture aperture, BuildDraft draft) {

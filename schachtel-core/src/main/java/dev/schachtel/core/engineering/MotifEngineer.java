@@ -109,7 +109,7 @@ public final class MotifEngineer implements Engineer<Motif> {
         Form form = kept == whole || wholeFirst
                 ? shape.form()
                 : Form.of(Form.Sort.SHAPE, kept.bounds().wide(), kept.bounds().high());
-        draft.art(id, motif.shape(), motif.mirrored(), kept);
+        draft.arts().add(id, motif.shape(), motif.mirrored(), kept);
         Part part = Part.of(id, name(motif, draft), card, form, wholeFirst ? whole : kept)
                 .at(at)
                 .cutBy(method);

@@ -154,7 +154,7 @@ public final class RiderEngineer implements Engineer<Rider> {
         draft.part(Part.of(face, "Rider", card, shape.form(), shape.outline())
                 .at(lies.at())
                 .cutBy(Shapes.method(rider.face(), draft.workshop())));
-        draft.art(face, rider.face(), false);
+        draft.arts().add(face, rider.face(), false);
         Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         draft.lay(SlabId.of(connector), SlabId.of(retainer), glue);

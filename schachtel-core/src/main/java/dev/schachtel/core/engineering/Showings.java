@@ -98,7 +98,7 @@ final class Showings {
             }
         }
         if (!tints.isEmpty()) {
-            draft.art(shows.pictures().isEmpty() ? Art.words(part, tints) : new Art(part, id(0), false, tints));
+            draft.arts().add(shows.pictures().isEmpty() ? Art.words(part, tints) : new Art(part, id(0), false, tints));
             draft.work(Work.of(WorkKind.DRAW, part.owner(), SlabId.of(part)).times(spots.size()));
         }
     }
@@ -193,7 +193,7 @@ final class Showings {
             Shapes form = Shapes.of(shape, draft.workshop());
             String name =
                     draft.workshop().picture(shape.picture()).map(Picture::name).orElse("Picture");
-            draft.art(id, shape, false);
+            draft.arts().add(id, shape, false);
             draft.part(Part.of(id, name, cut, form.form(), form.outline())
                     .at(at)
                     .cutBy(Shapes.method(shape, draft.workshop())));

@@ -21,15 +21,16 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
     public void engineer(Treatment work, BuildDraft draft) {
         draft.sheet(work.on(), new Source(work.id(), "on")).ifPresent(sheet -> {
             Technique way = new Materials(draft).technique(work.way(), new Source(work.id(), "way"));
-            draft.surface(new Surface(
-                    work.id(),
-                    sheet.part(),
-                    sheet.id(),
-                    way,
-                    work.colour(),
-                    Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
-                    Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes()),
-                    work.laidOut()));
+            draft.inks()
+                    .add(new Surface(
+                            work.id(),
+                            sheet.part(),
+                            sheet.id(),
+                            way,
+                            work.colour(),
+                            Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
+                            Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes()),
+                            work.laidOut()));
         });
     }
 }

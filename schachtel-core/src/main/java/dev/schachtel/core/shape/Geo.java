@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
@@ -83,16 +84,22 @@ final class Geo {
 
     /**
      * Edges nearer to each other than a nanometre, which is how fine a Length is, may cross by rounding alone; then both
-     * are set on the grid of nanometres, which moves a point by less than 0.000001 mm.
+     * are set on the grid of nanometres, which moves a point by less than 0.000001 mm. Where edges only touch, lines and
+     * points come out too, and are left away: they are no areas, and nothing can be taken from a mixture of both.
      */
     private static Geometry overlay(Geometry a, Geometry b, int operation) {
         Patience.check();
         try {
-            return OverlayNGRobust.overlay(a, b, operation);
+            return areas(OverlayNGRobust.overlay(a, b, operation));
         } catch (TopologyException tooNear) {
-            return OverlayNG.overlay(
-                    GeometryFixer.fix(a), GeometryFixer.fix(b), operation, new PrecisionModel(NANOMETRES_A_MM));
+            return areas(OverlayNG.overlay(
+                    GeometryFixer.fix(a), GeometryFixer.fix(b), operation, new PrecisionModel(NANOMETRES_A_MM)));
         }
+    }
+
+    private static Geometry areas(Geometry all) {
+        boolean mixed = all.getGeometryType().equals(Geometry.TYPENAME_GEOMETRYCOLLECTION);
+        return mixed ? FACTORY.buildGeometry(PolygonExtracter.getPolygons(all)) : all;
     }
 
     static List<Outline> less(Outline from, List<Outline> others) {

@@ -96,6 +96,9 @@ public record WorkKind(
             .with(Tool.HEAT_TOOL)
             .with(Caution.HEAT);
     public static final WorkKind COLOUR = surface("colour", 30, 240);
+    /** Colouring all pictures with one pen, before the next is taken. */
+    public static final WorkKind COLOUR_IN = surface("colour-in", 30, 240);
+
     public static final WorkKind SPLATTER = surface("splatter", 60, 30);
     /** Ink run with alcohol. */
     public static final WorkKind WASH = surface("wash", 120, 90).with(Caution.SOLVENT);
@@ -155,6 +158,7 @@ public record WorkKind(
             POWDER,
             HEAT,
             COLOUR,
+            COLOUR_IN,
             SPLATTER,
             WASH,
             GLOSS,

@@ -285,6 +285,13 @@ class SurfaceTest {
                         plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
+                        TestCards.whole("cable-drum.json").add("colouring").plan(),
+                        TestCards.raised()
+                                .add("motif")
+                                .set("motif", "shape", "picture")
+                                .set("motif", "shape.picture", "star")
+                                .add("colouring")
+                                .plan(),
                         TestCards.raised()
                                 .add("motif")
                                 .set("motif", "shape.diameter", "4 mm")

@@ -226,6 +226,10 @@ final class Provoking {
                                 .set("door", "width", "6 mm")
                                 .set("door", "shows", "words")),
                 arguments(
+                        RuleId.COLOURED_TWICE,
+                        Severity.MEND,
+                        TestCards.raised().add("colouring").add("colouring")),
+                arguments(
                         RuleId.FOAM_BEHIND,
                         Severity.MEND,
                         TestCards.raised()

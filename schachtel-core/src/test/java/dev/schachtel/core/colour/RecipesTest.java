@@ -39,6 +39,12 @@ class RecipesTest {
         return all;
     }
 
+    /** Any colour on which shadows can be seen. */
+    private static Colour visible(Random random) {
+        Colour colour = new Colour(random.nextInt(0x1000000));
+        return colour.lab().lightness() < 20 ? visible(random) : colour;
+    }
+
     private static boolean isOneHue(Lab one, Lab other) {
         double a = Math.toDegrees(Math.atan2(one.b(), one.a()));
         double b = Math.toDegrees(Math.atan2(other.b(), other.a()));
@@ -84,7 +90,7 @@ class RecipesTest {
         Recipes recipes = new Recipes(shades, ground);
         int even = 0;
         for (int i = 0; i < 12; i++) {
-            Colour target = new Colour(random.nextInt(0x1000000));
+            Colour target = visible(random);
             Recipe recipe = recipes.of(target, false);
             List<Lab> ramp = recipes.ramp(target.lab(), 3);
             double best = best(shades, ground, ramp, 8, 15);
@@ -110,7 +116,7 @@ class RecipesTest {
         List<Shade> shades = drawer(random, 40);
         Recipes recipes = new Recipes(shades, WHITE);
         for (int i = 0; i < 20; i++) {
-            Colour target = new Colour(random.nextInt(0x1000000));
+            Colour target = visible(random);
             Recipe recipe = recipes.of(target, true);
             assertThat(recipe.tones()).hasSizeBetween(1, 2);
             List<Lab> ramp = recipes.ramp(target.lab(), 2);

@@ -28,14 +28,14 @@ class ShadingTest {
     @Test
     void aSquareLitFromTheRight() {
         Outline square = Outline.of(new Box(0, 0, 40, 20));
-        Shading shading = Shading.of(square, List.of(), Light.RIGHT.toward(Angle.ZERO), 3);
+        Shading shading = Shading.of(List.of(square), List.of(), Light.RIGHT.toward(Angle.ZERO), 3);
         assertThat(shading.dark()).hasSize(1);
         Box dark = shading.dark().get(0).bounds();
         assertThat(dark.left()).isCloseTo(0, within(0.01));
         assertThat(dark.right()).isCloseTo(6, within(0.01));
         assertThat(area(shading.middle())).isCloseTo(6 * 20, within(0.1));
         assertThat(area(shading.light())).isCloseTo(28 * 20, within(0.1));
-        Shading two = Shading.of(square, List.of(), Light.ABOVE.toward(Angle.ZERO), 2);
+        Shading two = Shading.of(List.of(square), List.of(), Light.ABOVE.toward(Angle.ZERO), 2);
         assertThat(two.middle()).isEmpty();
         assertThat(two.dark().get(0).bounds().top())
                 .as("15 % of 20 mm at the foot")
@@ -54,7 +54,7 @@ class ShadingTest {
     void thereIsAShadowUnderAnOverlap() {
         Outline wall = Outline.of(new Box(0, 0, 40, 40));
         Outline roof = Outline.of(new Box(0, 30, 40, 40));
-        Shading shading = Shading.of(wall, List.of(roof), Light.ABOVE.toward(Angle.ZERO), 3);
+        Shading shading = Shading.of(List.of(wall), List.of(roof), Light.ABOVE.toward(Angle.ZERO), 3);
         assertThat(shading.dark())
                 .anyMatch(d -> d.bounds().top() > 29.9 && d.bounds().bottom() > 26);
         assertThat(area(shading.dark())).isCloseTo(40 * 6 + 40 * 3, within(1.0));
@@ -66,7 +66,7 @@ class ShadingTest {
         Random random = new Random(seed);
         Outline area = blob(random, 30, 0, 0);
         List<Outline> over = random.nextBoolean() ? List.of(blob(random, 12, 10, 8)) : List.of();
-        Shading shading = Shading.of(area, over, light.toward(Angle.ofDegrees(random.nextInt(360))), tones);
+        Shading shading = Shading.of(List.of(area), over, light.toward(Angle.ofDegrees(random.nextInt(360))), tones);
         double seen = area(area.less(over));
         double sum = area(shading.dark()) + area(shading.middle()) + area(shading.light());
         assertThat(sum).isCloseTo(seen, within(0.02 * area.area().squareMillimetres()));

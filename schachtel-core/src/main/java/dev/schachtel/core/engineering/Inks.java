@@ -1,0 +1,46 @@
+package dev.schachtel.core.engineering;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.build.Coloured;
+import dev.schachtel.core.build.Inking;
+import dev.schachtel.core.build.Surface;
+
+/** What is done to the surfaces of a card. */
+final class Inks {
+    private final List<Surface> surfaces = new ArrayList<>();
+    private final List<Coloured> coloured = new ArrayList<>();
+    private final List<Inking> inkings = new ArrayList<>();
+    private boolean claimed;
+
+    void add(Surface surface) {
+        surfaces.add(surface);
+    }
+
+    void colour(List<Coloured> areas, List<Inking> strokes) {
+        coloured.addAll(areas);
+        inkings.addAll(strokes);
+    }
+
+    /** The pictures are coloured by somebody now. */
+    void claim() {
+        claimed = true;
+    }
+
+    boolean isColoured() {
+        return claimed;
+    }
+
+    List<Surface> surfaces() {
+        return List.copyOf(surfaces);
+    }
+
+    List<Coloured> coloured() {
+        return List.copyOf(coloured);
+    }
+
+    List<Inking> inkings() {
+        return List.copyOf(inkings);
+    }
+}

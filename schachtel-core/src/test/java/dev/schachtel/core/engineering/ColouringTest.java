@@ -1,0 +1,169 @@
+package dev.schachtel.core.engineering;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Art;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Coloured;
+import dev.schachtel.core.build.Inking;
+import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.work.WorkKind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** Pictures coloured by hand: drawn in their tones, one pen after the other on all of them, before anything is stuck down. */
+class ColouringTest {
+    private static TestCards coloured(String file) {
+        return TestCards.whole(file).add("colouring");
+    }
+
+    private static List<Step> pens(Plan plan) {
+        return plan.assembly().steps().stream()
+                .filter(s -> s.op().is(WorkKind.COLOUR_IN))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"cable-drum.json", "guards-door.json", "upper-station.json", "turntable.json"})
+    void everyPictureIsColouredAndTheCardCanBeBuilt(String file) {
+        TestCards card = coloured(file);
+        Plan plan = card.plan();
+        Build build = plan.build();
+        Build plain = TestCards.whole(file).build();
+        assertThat(build.coloured()).isNotEmpty();
+        for (Art art : plain.arts()) {
+            boolean isCard = plain.part(art.part()).map(Part::material).orElseThrow() instanceof Cardstock;
+            if (!art.isWords() && isCard) {
+                assertThat(build.coloured().stream()
+                                .filter(c -> c.part().equals(art.part()))
+                                .map(Coloured::region))
+                        .containsExactlyElementsOf(
+                                art.tints().stream().map(Art.Tint::name).toList());
+            }
+        }
+        assertThat(pens(plan)).isNotEmpty();
+        assertThat(plan.assembly().contradictions()).isEmpty();
+        assertThat(Rehearsal.of(build, plan.assembly())).isEmpty();
+        assertThat(CardFile.read(CardFile.write(card.spec()), TestCards.WORKSHOP))
+                .isEqualTo(card.spec());
+    }
+
+    /** What is drawn is what is coloured: the areas of all tones together are those that are seen of the picture before. */
+    @Test
+    void theTonesAreThePicture() {
+        Build plain = TestCards.whole("cable-drum.json").build();
+        Build build = coloured("cable-drum.json").build();
+        for (Coloured c : build.coloured()) {
+            Art art = plain.art(c.part()).orElseThrow();
+            int index = art.tints().stream().map(Art.Tint::name).toList().indexOf(c.region());
+            List<Outline> over = art.tints().subList(index + 1, art.tints().size()).stream()
+                    .flatMap(t -> t.areas().stream())
+                    .toList();
+            boolean once = art.tints().stream()
+                            .filter(t -> t.name().equals(c.region()))
+                            .count()
+                    == 1;
+            if (once) {
+                double seen = art.tints().get(index).areas().stream()
+                        .flatMap(a -> a.less(over).stream())
+                        .mapToDouble(o -> o.area().squareMillimetres())
+                        .sum();
+                assertThat(c.area().squareMillimetres())
+                        .as("%s, %s", c.picture(), c.region())
+                        .isCloseTo(seen, within(0.5 + 0.02 * seen));
+            }
+        }
+    }
+
+    /** Dark to light with alcohol pens, the other way with pencils; each pen once; the veil last; all before they are stuck. */
+    @ParameterizedTest
+    @ValueSource(strings = {"alcohol-pen", "pencil"})
+    void penByPen(String medium) {
+        TestCards card = coloured("cable-drum.json").set("colouring", "medium", medium);
+        Plan plan = card.plan();
+        List<Inking> inkings = plan.build().inkings();
+        Comparator<Inking> dark =
+                Comparator.comparingDouble(i -> i.shade().colour().lightness());
+        assertThat(inkings).isSortedAccordingTo(medium.equals("pencil") ? dark.reversed() : dark);
+        assertThat(inkings).extracting(Inking::shade).doesNotHaveDuplicates();
+        List<Step> pens = pens(plan);
+        assertThat(pens).hasSize(inkings.size());
+        for (int i = 0; i < pens.size(); i++) {
+            Inking inking = inkings.get(i);
+            assertThat(pens.get(i).op().surface().orElseThrow().colour())
+                    .isEqualTo(inking.shade().colour());
+            if (i > 0 && inkings.get(i - 1).overWet()) {
+                assertThat(pens.get(i).start().minus(pens.get(i - 1).end()))
+                        .as("a minute beside strong contrast")
+                        .isGreaterThanOrEqualTo(Duration.ofSeconds(60));
+            }
+            for (Step step : plan.assembly().steps()) {
+                if (step.op().effect().laid().stream().anyMatch(inking.parts()::contains)) {
+                    assertThat(step.number()).isGreaterThan(pens.get(i).number());
+                }
+            }
+        }
+    }
+
+    /** The time of all pens on one picture is that of the technique book. */
+    @Test
+    void aPictureTakesAsLongAsTheBookSays() {
+        Build build = coloured("cable-drum.json").build();
+        Set<PartId> coloured = build.coloured().stream()
+                .filter(c -> !c.isBare())
+                .map(Coloured::part)
+                .collect(Collectors.toSet());
+        long pieces = coloured.stream()
+                .mapToInt(p -> build.part(p).orElseThrow().perCard())
+                .sum();
+        double seconds =
+                build.inkings().stream().mapToDouble(i -> i.each().toSeconds()).sum();
+        assertThat(seconds)
+                .isCloseTo(240.0 * pieces, within(1.0 * build.inkings().size()));
+    }
+
+    @Test
+    void theVeilIsTheLastAndASecondColouringDoesNothing() {
+        TestCards card =
+                coloured("cable-drum.json").set("colouring", "veil", "of").set("colouring", "veil.shade", "dusk");
+        List<Inking> inkings = card.build().inkings();
+        assertThat(inkings.get(inkings.size() - 1).shade().name()).isEqualTo("dusk");
+        TestCards twice = card.add("colouring");
+        assertThat(twice.findings().of(RuleId.COLOURED_TWICE).all()).hasSize(1);
+        assertThat(twice.build().inkings()).isEqualTo(inkings);
+    }
+
+    /** With nothing in the drawer everything stays as it is, and no step is planned. */
+    @Test
+    void anEmptyDrawerColoursNothing() {
+        TestCards card = coloured("cable-drum.json");
+        Plan plan = Planner.plan(card.spec(), TestCards.WORKSHOP.shaded(List.of()));
+        assertThat(plan.build().inkings()).isEmpty();
+        assertThat(pens(plan)).isEmpty();
+        List<Art.Tint> before = new ArrayList<>(TestCards.whole("cable-drum.json").build().arts().stream()
+                .flatMap(a -> a.tints().stream())
+                .toList());
+        assertThat(plan.build().arts().stream().flatMap(a -> a.tints().stream()).map(Art.Tint::colour))
+                .containsExactlyElementsOf(before.stream().map(Art.Tint::colour).toList());
+    }
+}
