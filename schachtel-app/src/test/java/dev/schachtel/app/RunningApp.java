@@ -23,6 +23,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
@@ -86,12 +87,13 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         return CardEdit.of(demo("upper-station.json")).remove(new Id("car"));
     }
 
-    /** A card file of the demo folder without the pictures on it, for tests that count. */
+    /** A card file of the demo folder without the pictures on it and their colouring, for tests that count. */
     public static CardSpec demo(String file) {
         CardSpec spec = whole(file);
         for (Element element : spec.elements()) {
-            if (element instanceof Motif m && m.shape() instanceof Opening.Pictured) {
-                spec = CardEdit.of(spec).remove(m.id());
+            boolean pictured = element instanceof Motif m && m.shape() instanceof Opening.Pictured;
+            if (pictured || element instanceof Colouring) {
+                spec = CardEdit.of(spec).remove(element.id());
             }
         }
         return spec;

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
@@ -33,12 +34,13 @@ public record TestCards(CardSpec spec) {
         return of("upper-station.json").remove("car");
     }
 
-    /** A card file of the demo folder without the pictures on it: what it is built of, for tests that count parts. */
+    /** A card file of the demo folder without the pictures on it and their colouring: what it is built of, for tests that count parts. */
     public static TestCards of(String file) {
         CardSpec spec = whole(file).spec();
         for (Element element : spec.elements()) {
-            if (element instanceof Motif m && m.shape() instanceof Opening.Pictured) {
-                spec = CardEdit.of(spec).remove(m.id());
+            boolean pictured = element instanceof Motif m && m.shape() instanceof Opening.Pictured;
+            if (pictured || element instanceof Colouring) {
+                spec = CardEdit.of(spec).remove(element.id());
             }
         }
         return new TestCards(spec);

@@ -157,7 +157,8 @@ public class FieldForms {
         if (component.content().isEnum()) {
             Arrays.stream(component.content().getEnumConstants())
                     .map(c -> Scalars.kebab(((Enum<?>) c).name()))
-                    .forEach(w -> options.add(new Field.Option(w, WORDS.getOrDefault(w, w), w.equals(now))));
+                    .forEach(w -> options.add(
+                            new Field.Option(w, WORDS.getOrDefault(w, w.replace('-', ' ')), w.equals(now))));
         } else if (component.content() == MaterialId.class) {
             Choices.of(workshops.now(), component.asked().from())
                     .forEach(c -> options.add(new Field.Option(

@@ -30,7 +30,9 @@ public record Recipe(Colour target, List<Tone> tones, Steps steps, Optional<Mixt
         /** By 4 to 25, since what is owned gives nothing better. */
         WIDE,
         /** There is but one. */
-        SINGLE
+        SINGLE,
+        /** The ground has the colour and stays as it is. */
+        BARE
     }
 
     /**

@@ -19,7 +19,7 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
     /** Of the area's width, along the light. */
     static final double SHARE = 0.15;
     /** Of that, how far what lies over it throws its shadow. */
-    private static final double THROWN = 0.5;
+    private static final double THROWN = 0.25;
 
     /** What is narrower takes two tones. */
     public static final Length NARROW = Length.ofMillimetres(4);

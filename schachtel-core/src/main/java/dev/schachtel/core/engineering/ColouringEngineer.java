@@ -20,7 +20,6 @@ import dev.schachtel.core.colour.Shading;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Medium;
-import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Shade;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.patience.Lately;
@@ -81,7 +80,7 @@ public final class ColouringEngineer implements Engineer<Colouring> {
     private static List<Coloured> areas(Art art, Part part, List<Shade> shades, Colouring colouring, BuildDraft draft) {
         Colour card = ((Cardstock) part.material()).colour();
         Recipes drawer = DRAWERS.get(List.of(shades, card), k -> new Recipes(shades, card));
-        String name = draft.workshop().picture(art.picture()).map(Picture::name).orElse(part.name());
+        String name = part.name();
         List<Art.Tint> tints = art.tints();
         List<Boolean> narrow = tints.stream().map(ColouringEngineer::isNarrow).toList();
         List<Recipe> recipes = new ArrayList<>();
@@ -95,14 +94,21 @@ public final class ColouringEngineer implements Engineer<Colouring> {
         List<Shading> shadings = SHADINGS.get(List.of(tints, toward, tones), k -> shadings(tints, toward, tones));
         List<Coloured> all = new ArrayList<>();
         for (int i = 0; i < tints.size(); i++) {
-            all.add(new Coloured(part.id(), name, tints.get(i).name(), recipes.get(i), shadings.get(i), narrow.get(i)));
+            all.add(new Coloured(
+                    part.id(),
+                    name,
+                    tints.get(i).name(),
+                    recipes.get(i),
+                    shadings.get(i),
+                    narrow.get(i),
+                    colouring.isDarkFirst()));
         }
         return all;
     }
 
     private static Recipe recipe(Recipes drawer, Colour target, Colour card, boolean narrow) {
         return target.lab().differenceTo(card.lab()) < SAME
-                ? new Recipe(target, List.of(), Recipe.Steps.SINGLE, Optional.empty())
+                ? new Recipe(target, List.of(), Recipe.Steps.BARE, Optional.empty())
                 : drawer.of(target, narrow);
     }
 

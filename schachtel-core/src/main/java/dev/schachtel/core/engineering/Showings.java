@@ -3,6 +3,7 @@ package dev.schachtel.core.engineering;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -119,9 +120,15 @@ final class Showings {
         return shows.pictures().isEmpty() || !hasRoom(spot)
                 ? List.of()
                 : picture(i)
-                        .map(p -> PictureShape.of(p, spot.room.width(), spot.room.height())
-                                .tints())
+                        .map(p -> PictureShape.of(p, spot.room.width(), spot.room.height()).tints().stream()
+                                .map(t -> of(p, t))
+                                .toList())
                         .orElse(List.of());
+    }
+
+    /** An area on a part that shows several pictures bears the picture's name too. */
+    private static Art.Tint of(Picture picture, Art.Tint tint) {
+        return new Art.Tint(picture.name().toLowerCase(Locale.ROOT) + " " + tint.name(), tint.colour(), tint.areas());
     }
 
     private static Art.Tint letters(String text, TextLine line, Showing.Words words) {

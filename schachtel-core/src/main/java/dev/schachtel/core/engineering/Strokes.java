@@ -56,7 +56,7 @@ final class Strokes {
         Map<Shade, Go> goes = new LinkedHashMap<>();
         Go shadows = new Go();
         for (Coloured c : areas) {
-            for (int i = 0; i < c.recipe().tones().size(); i++) {
+            for (int i : c.strokes()) {
                 Go go = goes.computeIfAbsent(c.recipe().tones().get(i).shade(), k -> new Go());
                 add(go, c, c.shading().tones(c.recipe().tones().size()).get(i), whole);
             }

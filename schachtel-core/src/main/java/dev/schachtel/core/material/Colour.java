@@ -53,7 +53,7 @@ public record Colour(int rgb) {
     }
 
     /** From linear light, red, green and blue 0 to 1; what is outside is cut off. */
-    static Colour ofLinear(double red, double green, double blue) {
+    public static Colour ofLinear(double red, double green, double blue) {
         return new Colour(screen(red) << 16 | screen(green) << 8 | screen(blue));
     }
 

@@ -285,7 +285,7 @@ class SurfaceTest {
                         plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
-                        TestCards.whole("cable-drum.json").add("colouring").plan(),
+                        TestCards.whole("cable-drum.json").plan(),
                         TestCards.raised()
                                 .add("motif")
                                 .set("motif", "shape", "picture")

@@ -21,6 +21,7 @@ import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.plan.Plan;
@@ -34,7 +35,13 @@ import static org.assertj.core.api.Assertions.within;
 /** Pictures coloured by hand: drawn in their tones, one pen after the other on all of them, before anything is stuck down. */
 class ColouringTest {
     private static TestCards coloured(String file) {
-        return TestCards.whole(file).add("colouring");
+        return plain(file).add("colouring");
+    }
+
+    /** Not coloured yet. */
+    private static TestCards plain(String file) {
+        TestCards card = TestCards.whole(file);
+        return card.spec().piece(new Id("colouring")).isPresent() ? card.remove("colouring") : card;
     }
 
     private static List<Step> pens(Plan plan) {
@@ -49,7 +56,7 @@ class ColouringTest {
         TestCards card = coloured(file);
         Plan plan = card.plan();
         Build build = plan.build();
-        Build plain = TestCards.whole(file).build();
+        Build plain = plain(file).build();
         assertThat(build.coloured()).isNotEmpty();
         for (Art art : plain.arts()) {
             boolean isCard = plain.part(art.part()).map(Part::material).orElseThrow() instanceof Cardstock;
@@ -71,7 +78,7 @@ class ColouringTest {
     /** What is drawn is what is coloured: the areas of all tones together are those that are seen of the picture before. */
     @Test
     void theTonesAreThePicture() {
-        Build plain = TestCards.whole("cable-drum.json").build();
+        Build plain = plain("cable-drum.json").build();
         Build build = coloured("cable-drum.json").build();
         for (Coloured c : build.coloured()) {
             Art art = plain.art(c.part()).orElseThrow();
@@ -160,7 +167,7 @@ class ColouringTest {
         Plan plan = Planner.plan(card.spec(), TestCards.WORKSHOP.shaded(List.of()));
         assertThat(plan.build().inkings()).isEmpty();
         assertThat(pens(plan)).isEmpty();
-        List<Art.Tint> before = new ArrayList<>(TestCards.whole("cable-drum.json").build().arts().stream()
+        List<Art.Tint> before = new ArrayList<>(plain("cable-drum.json").build().arts().stream()
                 .flatMap(a -> a.tints().stream())
                 .toList());
         assertThat(plan.build().arts().stream().flatMap(a -> a.tints().stream()).map(Art.Tint::colour))

@@ -1,0 +1,211 @@
+package dev.schachtel.app.colours;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.structure.Field;
+import dev.schachtel.app.structure.FieldForms;
+import dev.schachtel.app.words.Times;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Coloured;
+import dev.schachtel.core.build.Inking;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Colouring;
+import dev.schachtel.core.colour.Recipe;
+import dev.schachtel.core.design.SideBySide;
+import dev.schachtel.core.drawing.ShadeView;
+import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.render.Look;
+import dev.schachtel.core.render.SvgWriter;
+
+/** Puts recipes, maps and what stands side by side into what the page shows. */
+@Component
+class ColoursDesk {
+    private static final Colour WHITE = new Colour(0xffffff);
+    private static final Colour INK = new Colour(0x0f3a44);
+    /** What of a card's colouring stands as a row of buttons. */
+    private static final List<String> BUTTONS = List.of("light", "strokes");
+
+    private final Frames frames;
+    private final FieldForms forms;
+    private final ColourWords words;
+
+    ColoursDesk(Frames frames, FieldForms forms, ColourWords words) {
+        this.frames = frames;
+        this.forms = forms;
+        this.words = words;
+    }
+
+    static Optional<Colouring> colouring(CardSpec spec) {
+        return spec.elements().stream()
+                .filter(Colouring.class::isInstance)
+                .map(Colouring.class::cast)
+                .findFirst();
+    }
+
+    /** Whether a text can be the key of an area: a number among those of the card. */
+    static boolean isKey(String area) {
+        return area.matches("\\d{1,4}");
+    }
+
+    ColoursView view(StoredCard card, Plan plan, String area) {
+        Build build = plan.build();
+        Optional<Colouring> colouring = colouring(plan.spec());
+        List<List<Coloured>> groups = groups(build);
+        List<List<Coloured>> done = groups.stream().filter(g -> !isPlain(g)).toList();
+        int chosen = isKey(area) ? Math.min(Integer.parseInt(area), done.size() - 1) : 0;
+        List<ColoursView.Row> rows = new ArrayList<>();
+        for (int i = 0; i < done.size(); i++) {
+            rows.add(row(build, done.get(i), i, i == chosen));
+        }
+        SideBySide beside = SideBySide.of(build);
+        List<Field> fields =
+                colouring.map(c -> forms.of(plan.spec(), c.id(), c)).orElse(List.of());
+        return new ColoursView(
+                frames.frame(card, plan, "decorate"),
+                colouring.map(c -> c.id().value()).orElse(""),
+                pictures(build),
+                SvgWriter.write(Views.face(build), Look.picture(380, 560)),
+                told(build, done.size()),
+                rows,
+                groups.stream()
+                        .filter(ColoursDesk::isPlain)
+                        .map(g -> title(build, g))
+                        .collect(Collectors.joining(", ")),
+                done.isEmpty() ? Optional.empty() : Optional.of(chosen(build, done.get(chosen))),
+                fields.stream().filter(f -> BUTTONS.contains(f.component())).toList(),
+                fields.stream().filter(f -> !BUTTONS.contains(f.component())).toList(),
+                colouring.isEmpty() ? List.of() : uses(build),
+                beside.pairs().stream().map(words::beside).toList(),
+                shares(beside),
+                words.harmony(beside.harmony()),
+                words.filters());
+    }
+
+    private static List<ColoursView.Share> shares(SideBySide beside) {
+        List<ColoursView.Share> all = new ArrayList<>();
+        double from = 0;
+        for (SideBySide.Share share : beside.shares()) {
+            all.add(new ColoursView.Share(share.colour().hex(), 100 * from, 100 * share.of()));
+            from += share.of();
+        }
+        return all;
+    }
+
+    private static boolean isPlain(List<Coloured> group) {
+        return group.get(0).recipe().steps() == Recipe.Steps.BARE;
+    }
+
+    private static int pictures(Build build) {
+        return (int) build.arts().stream().filter(a -> !a.isWords()).count();
+    }
+
+    /** Areas of one picture with one name and one recipe, on all its copies. */
+    private static List<List<Coloured>> groups(Build build) {
+        Map<List<Object>, List<Coloured>> all = new LinkedHashMap<>();
+        build.coloured().forEach(c -> all.computeIfAbsent(
+                        List.of(c.picture(), c.region(), c.recipe().target(), c.narrow()), k -> new ArrayList<>())
+                .add(c));
+        return List.copyOf(all.values());
+    }
+
+    private static String told(Build build, int areas) {
+        int cards = build.spec().brief().cards();
+        long seconds = build.inkings().stream()
+                .mapToLong(i -> i.way().setUp() + i.each().toSeconds() * cards)
+                .sum();
+        return areas + (areas == 1 ? " area, " : " areas, ") + build.inkings().size()
+                + (build.inkings().size() == 1 ? " pen, " : " pens, ")
+                + Times.of(java.time.Duration.ofSeconds(seconds))
+                + " for " + cards + (cards == 1 ? " card" : " cards");
+    }
+
+    private static String title(Build build, List<Coloured> group) {
+        int copies = group.stream()
+                .mapToInt(c -> build.part(c.part()).map(p -> p.perCard()).orElse(1))
+                .sum();
+        Coloured one = group.get(0);
+        return one.picture() + ", " + one.region() + (copies > 1 ? ", " + copies + " times" : "");
+    }
+
+    private ColoursView.Row row(Build build, List<Coloured> group, int index, boolean selected) {
+        Coloured one = group.get(0);
+        Recipe recipe = one.recipe();
+        return new ColoursView.Row(
+                "" + index,
+                title(build, group),
+                words.note(one),
+                recipe.reaches() ? "" : "watch",
+                one.strokes().stream()
+                        .sorted()
+                        .map(recipe.tones()::get)
+                        .map(t -> new ColoursView.Swatch(
+                                t.shade().name(),
+                                t.result().hex(),
+                                t.result().contrastWith(INK) < t.result().contrastWith(WHITE)))
+                        .toList(),
+                selected);
+    }
+
+    private ColoursView.Chosen chosen(Build build, List<Coloured> group) {
+        Coloured one = group.get(0);
+        List<ColoursView.Stroke> strokes = new ArrayList<>();
+        for (int i = 1; i <= one.strokes().size(); i++) {
+            Recipe.Tone tone = one.recipe().tones().get(one.strokes().get(i - 1));
+            strokes.add(new ColoursView.Stroke(
+                    i + " " + tone.shade().name(), svg(build, one, i, false, Look.picture(84, 64))));
+        }
+        return new ColoursView.Chosen(
+                title(build, group),
+                svg(
+                        build,
+                        one,
+                        one.strokes().size(),
+                        true,
+                        Look.still(380, 260, build.spec().units())),
+                strokes,
+                words.strokes(build, group));
+    }
+
+    private static String svg(Build build, Coloured one, int strokes, boolean numbered, Look look) {
+        return ShadeView.of(build, one, strokes, numbered)
+                .map(s -> SvgWriter.write(s, look))
+                .orElse("");
+    }
+
+    private List<ColoursView.Use> uses(Build build) {
+        int cards = build.spec().brief().cards();
+        List<ColoursView.Use> all = new ArrayList<>();
+        double most = 0;
+        String used = "";
+        for (Inking inking : build.inkings()) {
+            double share = inking.share(cards);
+            if (share > most) {
+                most = share;
+                used = inking.shade().name();
+            }
+            if (share > inking.shade().level().share()) {
+                all.add(words.runsShort(inking, share));
+            }
+        }
+        if (!build.inkings().isEmpty()) {
+            String title = all.isEmpty() ? "There is enough of all" : "There is enough of all others";
+            all.add(new ColoursView.Use(
+                    title,
+                    String.format(Locale.ROOT, "“%s” is used most: %s of a full one.", used, ColourWords.part(most)),
+                    "works"));
+        }
+        return all;
+    }
+}
