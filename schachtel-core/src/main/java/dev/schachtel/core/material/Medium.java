@@ -4,17 +4,17 @@ package dev.schachtel.core.material;
  * What a colour is laid with. How it covers and lifts are usual figures of estimate; the resulting colour follows from them.
  */
 public enum Medium {
-    ALCOHOL_PEN("alcohol pen", Look.CLEAR, 1, 0, true, 1200),
-    WATER_PEN("water-based pen", Look.CLEAR, 1, 0, false, 1200),
-    PENCIL("pencil", Look.CLEAR, 0.8, 0, false, 6000),
-    WATERCOLOUR("watercolour", Look.CLEAR, 0.9, 0, false, 4000),
+    ALCOHOL_PEN("alcohol pen", Look.CLEAR, 1, 0, 1200),
+    WATER_PEN("water-based pen", Look.CLEAR, 1, 0, 1200),
+    PENCIL("pencil", Look.CLEAR, 0.8, 0, 6000),
+    WATERCOLOUR("watercolour", Look.CLEAR, 0.9, 0, 4000),
     /** Dye ink, blended with a brush or stamped. */
-    DYE_INK("dye ink", Look.CLEAR, 0.95, 0, false, 1500),
+    DYE_INK("dye ink", Look.CLEAR, 0.95, 0, 1500),
     /** Ink that lies on the paper and covers it. */
-    PIGMENT_INK("pigment ink", Look.COVERING, 0.92, 0, false, 1500),
-    POWDER("embossing powder", Look.COVERING, 0.97, 2, false, 750),
-    PASTE("paste", Look.COVERING, 0.95, 3, false, 1250),
-    GLOSS("gloss", Look.CLEAR, 0.3, 2, false, 800);
+    PIGMENT_INK("pigment ink", Look.COVERING, 0.92, 0, 1500),
+    POWDER("embossing powder", Look.COVERING, 0.97, 2, 750),
+    PASTE("paste", Look.COVERING, 0.95, 3, 1250),
+    GLOSS("gloss", Look.CLEAR, 0.3, 2, 800);
 
     /** Whether what lies under it shows through. */
     private enum Look {
@@ -26,15 +26,13 @@ public enum Medium {
     private final Look look;
     private final double strength;
     private final double lift;
-    private final boolean darkFirst;
     private final int covers;
 
-    Medium(String title, Look look, double strength, double lift, boolean darkFirst, int covers) {
+    Medium(String title, Look look, double strength, double lift, int covers) {
         this.title = title;
         this.look = look;
         this.strength = strength;
         this.lift = lift;
-        this.darkFirst = darkFirst;
         this.covers = covers;
     }
 
@@ -52,7 +50,7 @@ public enum Medium {
 
     /** Whether dark tones usually go down first, to be blended out with lighter ones while they are wet. */
     public boolean isDarkFirst() {
-        return darkFirst;
+        return this == ALCOHOL_PEN;
     }
 
     /**
