@@ -147,11 +147,32 @@ public record Build(
         return part(id).map(Part::material).filter(Cardstock.class::isInstance).map(Cardstock.class::cast);
     }
 
+    /** The colour of a sheet in some place of the face, as {@link #ground}. */
+    public Optional<Colour> ground(PartId id, Outline where) {
+        List<Surface> works = surfaces(id);
+        return card(id).map(card -> Inked.of(works, List.of(where), card.colour()));
+    }
+
     private Colour inked(PartId id, Colour plain) {
-        return surfaces.stream()
-                .filter(s -> s.part().equals(id) && s.technique().kind().blends())
-                .map(Surface::colour)
-                .reduce(plain, Colour::under);
+        List<Surface> works = surfaces(id);
+        return works.isEmpty()
+                ? plain
+                : Inked.of(
+                        works,
+                        levels.stream()
+                                .filter(l -> l.slab().id().equals(works.get(0).slab()))
+                                .flatMap(l -> l.slab().footprints().stream())
+                                .toList(),
+                        plain);
+    }
+
+    /** Whether surface work changes the colour of a sheet. */
+    public boolean isInked(PartId id) {
+        return surfaces(id).stream().anyMatch(s -> s.technique().kind().blends());
+    }
+
+    private List<Surface> surfaces(PartId id) {
+        return surfaces.stream().filter(s -> s.part().equals(id)).toList();
     }
 
     /** Thickness of the closed card: the highest top. */

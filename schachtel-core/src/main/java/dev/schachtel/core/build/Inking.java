@@ -37,6 +37,7 @@ public record Inking(
                 shade.colour(),
                 each,
                 Duration.ofMinutes(way.dryMinutes()),
-                false);
+                false,
+                List.of());
     }
 }

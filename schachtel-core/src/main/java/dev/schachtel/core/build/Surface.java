@@ -1,6 +1,7 @@
 package dev.schachtel.core.build;
 
 import java.time.Duration;
+import java.util.List;
 
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Colour;
@@ -12,6 +13,7 @@ import dev.schachtel.core.material.Technique;
  * @param slab where it is seen: the leaf of a folded part, else the part's own slab
  * @param each handwork for one piece
  * @param drying until it may be touched
+ * @param coats where it lies, and how strong it is there
  * @param laidOut whether the pieces are laid out first to see where it goes
  */
 public record Surface(
@@ -22,4 +24,14 @@ public record Surface(
         Colour colour,
         Duration each,
         Duration drying,
-        boolean laidOut) {}
+        boolean laidOut,
+        List<Coat> coats) {
+    public Surface {
+        coats = List.copyOf(coats);
+    }
+
+    /** The same work, once it is known where it lies. */
+    public Surface at(List<Coat> where) {
+        return new Surface(owner, part, slab, technique, colour, each, drying, laidOut, where);
+    }
+}

@@ -16,5 +16,7 @@ public record Treatment(
         @Asked(value = "Colour", initial = "#587187") Colour colour,
         @Asked(value = "Seconds for each, 0: by the book", initial = "0", min = "0", max = "7200") int seconds,
         @Asked(value = "Minutes to dry, 0: by the book", initial = "0", min = "0", max = "2880") int drying,
-        @Asked(value = "Lay the pieces out first to see where it goes", initial = "false") boolean laidOut)
+        @Asked(value = "Lay the pieces out first to see where it goes", initial = "false") boolean laidOut,
+        @Asked(value = "Where", initial = "whole") Where where,
+        @Asked(value = "How strong, %", initial = "100", min = "5", max = "100") int coverage)
         implements Element {}

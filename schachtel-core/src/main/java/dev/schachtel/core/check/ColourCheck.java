@@ -24,6 +24,7 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
 
 /**
  * Layers stand out from what they lie on (CIEDE2000 of 10 or more), and words from their strip (contrast of 3 or more, as
@@ -32,6 +33,8 @@ import dev.schachtel.core.shape.Box;
 final class ColourCheck implements Check {
     private static final double LEAST_DIFFERENCE = 10;
     private static final int LEAST_CONTRAST = 300;
+    /** So far round a piece its ground counts, mm. */
+    private static final double BESIDE = 5;
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -45,7 +48,7 @@ final class ColourCheck implements Check {
                 build.level(joint.upper())
                         .filter(level -> isSeen(build, sheets, level))
                         .ifPresent(level -> beneath(build, sheets, level).ifPresent(lower -> build.partAt(joint.upper())
-                                .ifPresent(upper -> pair(build, upper, lower, pairs))));
+                                .ifPresent(upper -> pair(build, upper, lower, level, pairs))));
             }
         }
         pairs.removeIf(p -> build.spec().isMeant(p.upper.owner(), p.lower.owner()));
@@ -106,9 +109,11 @@ final class ColourCheck implements Check {
                 .allMatch(f -> upper.slab().footprints().stream().anyMatch(u -> u.covers(f)));
     }
 
-    private static void pair(Build build, Part upper, Part lower, List<Pair> pairs) {
+    private static void pair(Build build, Part upper, Part lower, Level level, List<Pair> pairs) {
         Optional<Colour> above = build.colour(upper.id());
-        Optional<Colour> below = build.colour(lower.id());
+        Optional<Colour> below = build.isInked(lower.id())
+                ? build.ground(lower.id(), Outline.of(level.slab().bounds().grown(BESIDE)))
+                : build.colour(lower.id());
         if (above.isPresent() && below.isPresent() && pairs.stream().noneMatch(p -> p.isLike(upper, lower))) {
             double difference = above.get().lab().differenceTo(below.get().lab());
             pairs.add(new Pair(upper, lower, difference));

@@ -41,14 +41,16 @@ final class CoverCheck implements Check {
         }
         build.level(top).map(l -> l.slab().part()).flatMap(build::part).ifPresent(part -> {
             if (part.material() instanceof Cardstock card) {
+                double lightness = build.ground(part.id(), zone.outline())
+                        .orElse(card.colour())
+                        .lightness();
                 Report.Draft draft = report.on(RuleId.WRITING, part.owner())
                         .parts(part.id())
                         .names(card.name())
-                        .measured(
-                                new Amount.Count((int) Math.round(card.colour().lightness())),
-                                new Amount.Count((int) Cardstock.DARKEST_TO_WRITE_ON))
+                        .measured(new Amount.Count((int) Math.round(lightness)), new Amount.Count((int)
+                                Cardstock.DARKEST_TO_WRITE_ON))
                         .at(zone.outline().bounds().centre());
-                if (card.canBeWrittenOn()) {
+                if (lightness >= Cardstock.DARKEST_TO_WRITE_ON) {
                     draft.works();
                 } else {
                     draft.remedy(Lever.adding(Pull.LINER));

@@ -40,8 +40,8 @@ public sealed interface Fill {
         }
     }
 
-    /** A surface that was worked on, so that what is under it still shows; nth of its kind on that surface, from 0. */
-    record Worked(Surfacing kind, Colour colour, int nth) implements Fill {
+    /** A surface that was worked on, so that what is under it still shows; nth of its kind on that surface, from 0; coverage 0 to 1. */
+    record Worked(Surfacing kind, Colour colour, int nth, double coverage) implements Fill {
         @Override
         public <R> R tell(Cases<R> c) {
             return c.worked(this);

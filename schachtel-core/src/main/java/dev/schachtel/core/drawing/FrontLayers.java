@@ -8,11 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
@@ -196,8 +198,12 @@ final class FrontLayers {
             if (surface.slab().equals(level.slab().id()) && !words) {
                 Surfacing kind = surface.technique().kind();
                 int index = nth.merge(kind, 1, Integer::sum) - 1;
-                works.add(new Mark.Area(
-                        seen, new Fill.Worked(kind, surface.colour(), index), Meaning.WORKED, Optional.empty()));
+                for (Coat coat : surface.coats()) {
+                    Fill fill = new Fill.Worked(kind, surface.colour(), index, coat.coverage());
+                    coat.areas().stream()
+                            .flatMap(a -> a.equals(seen) ? Stream.of(a) : a.common(seen).stream())
+                            .forEach(a -> works.add(new Mark.Area(a, fill, Meaning.WORKED, Optional.empty())));
+                }
             }
         }
         return works;

@@ -170,6 +170,10 @@ public final class BuildDraft {
         slabs.put(slab.id(), slab);
     }
 
+    Collection<Slab> slabs() {
+        return slabs.values();
+    }
+
     void joint(Joint joint) {
         joints.add(joint);
     }

@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.time.Duration;
+import java.util.List;
 
 import com.google.auto.service.AutoService;
 
@@ -36,7 +37,8 @@ public final class GreetingEngineer implements Engineer<Greeting> {
                             words.ink(),
                             Duration.ofSeconds(way.each()),
                             Duration.ofMinutes(way.dryMinutes()),
-                            false));
+                            false,
+                            List.of()));
         });
     }
 }

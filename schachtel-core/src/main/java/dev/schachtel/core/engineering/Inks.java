@@ -3,6 +3,7 @@ package dev.schachtel.core.engineering;
 import java.util.ArrayList;
 import java.util.List;
 
+import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Coloured;
 import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Surface;
@@ -14,8 +15,14 @@ final class Inks {
     private final List<Inking> inkings = new ArrayList<>();
     private boolean claimed;
 
-    void add(Surface surface) {
+    /** Its coats may be told later, by the number that is answered. */
+    int add(Surface surface) {
         surfaces.add(surface);
+        return surfaces.size() - 1;
+    }
+
+    void place(int surface, List<Coat> coats) {
+        surfaces.set(surface, surfaces.get(surface).at(coats));
     }
 
     void colour(List<Coloured> areas, List<Inking> strokes) {

@@ -1,9 +1,11 @@
 package dev.schachtel.core.engineering;
 
 import java.time.Duration;
+import java.util.List;
 
 import com.google.auto.service.AutoService;
 
+import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Treatment;
@@ -21,7 +23,7 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
     public void engineer(Treatment work, BuildDraft draft) {
         draft.sheet(work.on(), new Source(work.id(), "on")).ifPresent(sheet -> {
             Technique way = new Materials(draft).technique(work.way(), new Source(work.id(), "way"));
-            draft.inks()
+            int number = draft.inks()
                     .add(new Surface(
                             work.id(),
                             sheet.part(),
@@ -30,7 +32,18 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
                             work.colour(),
                             Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
                             Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes()),
-                            work.laidOut()));
+                            work.laidOut(),
+                            List.of()));
+            draft.afterwards(() -> place(number, sheet, work, draft));
         });
+    }
+
+    /** When all pieces lie: some work goes round them or between them. */
+    private static void place(int number, Slab before, Treatment work, BuildDraft draft) {
+        draft.slabs().stream()
+                .filter(s -> s.id().equals(before.id()))
+                .findFirst()
+                .ifPresent(sheet ->
+                        draft.inks().place(number, new Coats(sheet, work.coverage() / 100.0, draft).of(work.where())));
     }
 }

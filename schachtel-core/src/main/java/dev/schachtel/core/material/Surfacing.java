@@ -51,6 +51,17 @@ public enum Surfacing {
         return this == INK || this == WASH;
     }
 
+    /** What its colour is laid with. */
+    public Medium medium() {
+        return switch (this) {
+            case COLOUR -> Medium.ALCOHOL_PEN;
+            case PASTE -> Medium.PASTE;
+            case EMBOSS -> Medium.POWDER;
+            case GLOSS -> Medium.GLOSS;
+            default -> Medium.DYE_INK;
+        };
+    }
+
     /** Prints a picture or words with a stamp. */
     public boolean prints() {
         return this == STAMP || melts();

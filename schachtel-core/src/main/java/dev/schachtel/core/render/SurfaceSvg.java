@@ -3,6 +3,7 @@ package dev.schachtel.core.render;
 import java.util.Locale;
 
 import dev.schachtel.core.drawing.Fill;
+import dev.schachtel.core.material.Surfacing;
 
 /**
  * How a worked surface looks: a pattern or gradient of its own for each kind and colour. Two drawings of a page may bring
@@ -17,6 +18,9 @@ final class SurfaceSvg {
 
     private static final double[][] POOLS = {{18, 16, 15}, {44, 30, 18}, {20, 48, 13}};
 
+    /** Of clear ink, so that what it lies on shows through. */
+    private static final double CLEAR = 0.8;
+
     private SurfaceSvg() {}
 
     static String id(Fill.Worked surface) {
@@ -26,8 +30,7 @@ final class SurfaceSvg {
 
     static String definition(Fill.Worked surface) {
         return switch (surface.kind()) {
-            case INK -> faded(surface, 0.85, 0.05);
-            case COLOUR -> faded(surface, 0.55, 0.4);
+            case INK, COLOUR -> "";
             case STENCIL -> tiled(surface, 14, "<path%s fill-opacity='.75' d='M7 1 11 7 7 13 3 7z'/>");
             case PASTE ->
                 tiled(
@@ -62,15 +65,11 @@ final class SurfaceSvg {
         return out.toString();
     }
 
-    /** The second ink on a surface comes from below, the first from above. */
-    private static String faded(Fill.Worked surface, double strong, double faint) {
-        boolean below = surface.nth() % 2 == 1;
-        String stop = "<stop offset='%d' stop-color='%s' stop-opacity='%s'/>";
-        String colour = surface.colour().hex();
-        return "<linearGradient id='" + id(surface) + "' x1='0' y1='0' x2='0' y2='1'>"
-                + String.format(Locale.ROOT, stop, 0, colour, below ? faint : strong)
-                + String.format(Locale.ROOT, stop, 1, colour, below ? strong : faint)
-                + "</linearGradient>";
+    /** Attributes that fill an area: clear ink in its own colour, all else as a pattern. */
+    static String fill(Fill.Worked surface) {
+        boolean even = surface.kind() == Surfacing.INK || surface.kind() == Surfacing.COLOUR;
+        return (even ? " fill=\"" + surface.colour().hex() : " fill=\"url(#" + id(surface) + ")")
+                + String.format(Locale.ROOT, "\" fill-opacity=\"%.2f\"", (even ? CLEAR : 1) * surface.coverage());
     }
 
     /** One tile; where its content has %s, the colour goes. */

@@ -229,7 +229,7 @@ public final class SvgWriter {
 
         @Override
         public String worked(Fill.Worked surface) {
-            return " fill=\"url(#" + SurfaceSvg.id(surface) + ")\"";
+            return SurfaceSvg.fill(surface);
         }
     }
 

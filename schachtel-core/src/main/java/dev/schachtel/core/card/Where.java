@@ -1,0 +1,58 @@
+package dev.schachtel.core.card;
+
+import dev.schachtel.core.measure.Length;
+
+/** Where on a sheet surface work lies. Lines are measured from the sheet's own foot or left edge. */
+public sealed interface Where {
+    /** All of it. */
+    @Kind(value = "whole", title = "All of it")
+    record Whole() implements Where {}
+
+    /** Full from the top down, and gone at a line. */
+    @Kind(value = "above", title = "Above a line")
+    record Above(
+            @Asked(value = "Line, from the foot", initial = "50 mm", inches = "2 in", min = "0 mm", max = "3 m")
+                    Length line,
+            @Asked(value = "Fades over", initial = "20 mm", inches = "3/4 in", min = "0 mm", max = "1 m") Length fade)
+            implements Where {}
+
+    /** Full from the foot up, and gone at a line. */
+    @Kind(value = "below", title = "Below a line")
+    record Below(
+            @Asked(value = "Line, from the foot", initial = "50 mm", inches = "2 in", min = "0 mm", max = "3 m")
+                    Length line,
+            @Asked(value = "Fades over", initial = "20 mm", inches = "3/4 in", min = "0 mm", max = "1 m") Length fade)
+            implements Where {}
+
+    /** Full at the left edge, and gone at a line. */
+    @Kind(value = "left", title = "From the left edge")
+    record Left(
+            @Asked(value = "Wide", initial = "35 mm", inches = "1 1/2 in", min = "0 mm", max = "3 m") Length wide,
+            @Asked(value = "Fades over", initial = "10 mm", inches = "1/2 in", min = "0 mm", max = "1 m") Length fade)
+            implements Where {}
+
+    /** Full at the right edge, and gone at a line. */
+    @Kind(value = "right", title = "From the right edge")
+    record Right(
+            @Asked(value = "Wide", initial = "35 mm", inches = "1 1/2 in", min = "0 mm", max = "3 m") Length wide,
+            @Asked(value = "Fades over", initial = "10 mm", inches = "1/2 in", min = "0 mm", max = "1 m") Length fade)
+            implements Where {}
+
+    /** Along all edges. */
+    @Kind(value = "edges", title = "Along the edges")
+    record Edges(
+            @Asked(value = "Wide", initial = "6 mm", inches = "1/4 in", min = "0.5 mm", max = "500 mm") Length wide)
+            implements Where {}
+
+    /** Round a piece, strongest beside it: a glow. */
+    @Kind(value = "round", title = "Round a piece")
+    record Round(
+            @Asked(value = "Piece", initial = "window", from = Asked.Choice.PIECE) Id piece,
+            @Asked(value = "Reaches out", initial = "12 mm", inches = "1/2 in", min = "1 mm", max = "500 mm")
+                    Length out)
+            implements Where {}
+
+    /** Wherever no piece lies. */
+    @Kind(value = "between", title = "Between the pieces")
+    record Between() implements Where {}
+}
