@@ -75,8 +75,15 @@ class ColourWords {
                         * build.part(c.part()).map(p -> p.perCard()).orElse(1))
                 .sum();
         List<String> lines = new ArrayList<>();
-        lines.add(String.format(
-                Locale.ROOT, "%.1f cm² on each card, %.0f cm² on %d.", area / 100, area * cards / 100, cards));
+        lines.add(
+                cards == 1
+                        ? String.format(Locale.ROOT, "%.1f cm² on the card.", area / 100)
+                        : String.format(
+                                Locale.ROOT,
+                                "%.1f cm² on each card, %.0f cm² on %d.",
+                                area / 100,
+                                area * cards / 100,
+                                cards));
         lines.add("Take a pen for all pictures of all cards, then the next.");
         boolean wet = build.inkings().stream()
                 .anyMatch(i -> i.overWet()

@@ -18,6 +18,7 @@ import dev.schachtel.app.words.Times;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Needed;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
@@ -25,6 +26,7 @@ import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Treatment;
+import dev.schachtel.core.drawing.NeededView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Hazard;
@@ -40,6 +42,9 @@ import dev.schachtel.core.render.SvgWriter;
 @Component
 class DecorateDesk {
     private static final int MOST_HEIGHTS = 12;
+    /** Less that is covered is not worth a word: a share of what is needed. */
+    private static final double WORTH_SAYING = 0.05;
+
     private final Frames frames;
     private final FieldForms forms;
 
@@ -133,6 +138,8 @@ class DecorateDesk {
 
     private DecorateView.Work work(Plan plan, Surface surface, Part part) {
         Treatment treatment = plan.spec().find(surface.owner(), Treatment.class).orElseThrow();
+        Needed needed = Needed.of(plan.build(), surface);
+        boolean less = needed.coveredArea().shareOf(needed.neededArea()) > WORTH_SAYING;
         int pieces = part.perCard() * plan.spec().brief().cards();
         String time = Times.of(surface.each().multipliedBy(pieces))
                 + (surface.drying().isZero() ? "" : ", dries " + Times.of(surface.drying()))
@@ -147,7 +154,23 @@ class DecorateDesk {
                 surface.colour().hex(),
                 time,
                 surface.technique().hazard() != Hazard.NONE,
+                less ? told(needed) : "",
+                less
+                        ? NeededView.of(plan.build(), surface)
+                                .map(s -> SvgWriter.write(s, Look.picture(96, 96)))
+                                .orElse("")
+                        : "",
                 forms.of(plan.spec(), treatment.id(), treatment));
+    }
+
+    private static String told(Needed needed) {
+        double seen = needed.neededArea().squareMillimetres() / 100;
+        double all = seen + needed.coveredArea().squareMillimetres() / 100;
+        return String.format(
+                Locale.ROOT,
+                "%.0f of %.0f cm² are needed: the rest comes to lie under other pieces, and 2 mm more are inked.",
+                seen,
+                all);
     }
 
     /** What stands out from the face, the highest first. */

@@ -22,6 +22,8 @@ public record DecorateView(
      * One piece of work.
      *
      * @param step its first step in the build plan
+     * @param needed how much of it is seen, where that is not all
+     * @param neededSvg where that is, else empty
      */
     public record Work(
             String id,
@@ -31,6 +33,8 @@ public record DecorateView(
             String colour,
             String time,
             boolean hazard,
+            String needed,
+            String neededSvg,
             List<Field> fields) {}
 
     /** A piece by its height over the face. */

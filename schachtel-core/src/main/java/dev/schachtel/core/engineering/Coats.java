@@ -19,7 +19,7 @@ import dev.schachtel.core.shape.Outline;
 
 /** Where on a sheet surface work lies, and how strong: what fades is cut into steps of even strength. */
 final class Coats {
-    private static final int STEPS = 5;
+    private static final int STEPS = 10;
     /** Wider than any card, mm. */
     private static final double FAR = 10_000;
 
