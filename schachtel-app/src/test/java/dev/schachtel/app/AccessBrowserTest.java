@@ -40,6 +40,7 @@ class AccessBrowserTest extends InBrowser {
                 "/cards/11/decorate?select=tall-tree-1&pick=goat",
                 "/cards/11/decorate/surfaces",
                 "/cards/1/decorate/colours",
+                "/stock/colours?pick=plum",
                 "/cards/11/decorate?on=liner&select=inside-bench",
                 "/cards/11/cut",
                 "/cards/11/build");

@@ -15,6 +15,7 @@ import dev.schachtel.core.shape.Outline;
 /** A sheet with what of some surface work on it is needed; where that comes to lie under other card, the sheet stays as it is. */
 public final class NeededView {
     private static final double RIM = 1;
+    private static final Colour COVERED = new Colour(0xffffff);
 
     private NeededView() {}
 
@@ -34,7 +35,7 @@ public final class NeededView {
                             .forEach(o -> marks.add(area(o, fill, Meaning.WORKED)));
                 }
             }
-            needed.covered().forEach(o -> marks.add(area(o, new Fill.Empty(), Meaning.HIDDEN)));
+            needed.covered().forEach(o -> marks.add(area(o, new Fill.Plain(COVERED), Meaning.HIDDEN)));
             return new Scene("Needed", level.slab().bounds().grown(RIM), Scene.Room.NONE, false, marks);
         });
     }

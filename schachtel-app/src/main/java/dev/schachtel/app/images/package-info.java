@@ -1,0 +1,5 @@
+/** Pictures that come from outside, read within limits. */
+@NullMarked
+package dev.schachtel.app.images;
+
+import org.jspecify.annotations.NullMarked;
