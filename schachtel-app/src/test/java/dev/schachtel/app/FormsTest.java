@@ -251,6 +251,6 @@ class FormsTest {
     void thereAreForms() {
         assertThat(forms().count()).isGreaterThan(35);
         assertThat(forms().map(Form::fields).flatMap(List::stream).count()).isGreaterThan(60);
-        assertThat(Optional.of(forms().filter(Form::file).count())).hasValue(5L);
+        assertThat(Optional.of(forms().filter(Form::file).count())).hasValue(8L);
     }
 }

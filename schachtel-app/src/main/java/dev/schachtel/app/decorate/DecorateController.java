@@ -20,6 +20,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PairingEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.model.RefusedException;
 
@@ -107,6 +108,18 @@ class DecorateController {
     String book(
             @PathVariable long id, @RequestParam String way, @RequestParam String what, @RequestParam String value) {
         workshops.change(w -> w.with(BookEdit.of(w.techniques()).set(known(way), what, value), w.house()));
+        return "redirect:/cards/" + id + "/decorate/surfaces";
+    }
+
+    /** A line of the table of what goes on what, for every card. */
+    @PostMapping("/book/pair")
+    String pair(
+            @PathVariable long id,
+            @RequestParam String medium,
+            @RequestParam String under,
+            @RequestParam String verdict,
+            @RequestParam(defaultValue = "") String reason) {
+        workshops.change(w -> w.paired(new PairingEdit(w.pairings()).set(medium, under, verdict, reason)));
         return "redirect:/cards/" + id + "/decorate/surfaces";
     }
 

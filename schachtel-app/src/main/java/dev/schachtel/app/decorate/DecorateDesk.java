@@ -31,9 +31,13 @@ import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.Pairing;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.material.Under;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
@@ -44,6 +48,11 @@ class DecorateDesk {
     private static final int MOST_HEIGHTS = 12;
     /** Less that is covered is not worth a word: a share of what is needed. */
     private static final double WORTH_SAYING = 0.05;
+
+    private static final Map<Pairing.Verdict, String> VERDICTS = Map.of(
+            Pairing.Verdict.GOOD, "goes well",
+            Pairing.Verdict.HARD, "is hard work",
+            Pairing.Verdict.FAULT, "spoils it");
 
     private final Frames frames;
     private final FieldForms forms;
@@ -68,7 +77,29 @@ class DecorateDesk {
                 plan.workshop().techniques().stream().map(t -> way(plan, t)).toList(),
                 Arrays.stream(Surfacing.values())
                         .map(k -> new Field.Option(word(k), word(k), false))
+                        .toList(),
+                plan.workshop().pairings().stream().map(DecorateDesk::line).toList(),
+                media(Medium.DYE_INK),
+                Arrays.stream(Under.values())
+                        .map(u -> new Field.Option(Scalars.kebab(u.name()), u.title(), false))
                         .toList());
+    }
+
+    private static List<Field.Option> media(Medium now) {
+        return Arrays.stream(Medium.values())
+                .map(m -> new Field.Option(Scalars.kebab(m.name()), m.title(), m == now))
+                .toList();
+    }
+
+    private static DecorateView.Line line(Pairing pairing) {
+        return new DecorateView.Line(
+                Scalars.kebab(pairing.medium().name()),
+                Scalars.kebab(pairing.under().name()),
+                pairing.medium().title() + " on " + pairing.under().title(),
+                Arrays.stream(Pairing.Verdict.values())
+                        .map(v -> new Field.Option(word(v), VERDICTS.get(v), v == pairing.verdict()))
+                        .toList(),
+                pairing.reason());
     }
 
     private static DecorateView.Entry way(Plan plan, Technique t) {
@@ -86,6 +117,7 @@ class DecorateDesk {
                         .filter(h -> free || h == t.hazard())
                         .map(h -> new Field.Option(word(h), h == Hazard.NONE ? "no hazard" : word(h), h == t.hazard()))
                         .toList(),
+                media(t.medium()),
                 uses(plan.spec(), t.id()));
     }
 

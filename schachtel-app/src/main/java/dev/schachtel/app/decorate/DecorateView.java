@@ -14,7 +14,10 @@ public record DecorateView(
         List<Field.Option> pieces,
         List<Field.Option> ways,
         List<Entry> book,
-        List<Field.Option> kinds) {
+        List<Field.Option> kinds,
+        List<Line> table,
+        List<Field.Option> media,
+        List<Field.Option> grounds) {
     /** A part and what is done to it, in the order in which it will be done. */
     public record Sheet(String letter, String name, String card, List<Work> works) {}
 
@@ -37,6 +40,9 @@ public record DecorateView(
             String neededSvg,
             List<Field> fields) {}
 
+    /** A line of the table of what goes on what. */
+    public record Line(String medium, String under, String title, List<Field.Option> verdicts, String reason) {}
+
     /** A piece by its height over the face. */
     public record Tall(String name, String height, int share) {}
 
@@ -44,6 +50,7 @@ public record DecorateView(
      * A line of the technique book.
      *
      * @param hazards that it may have
+     * @param media what its colour may be laid with
      * @param used whether this card has work of it
      */
     public record Entry(
@@ -56,5 +63,6 @@ public record DecorateView(
             int washWithin,
             String kind,
             List<Field.Option> hazards,
+            List<Field.Option> media,
             boolean used) {}
 }

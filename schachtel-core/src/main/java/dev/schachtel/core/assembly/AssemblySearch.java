@@ -45,7 +45,7 @@ public final class AssemblySearch {
         this.workshop = workshop;
         this.brief = build.spec().brief();
         List<Op> ops = new Operations(build, workshop).all();
-        this.before = Before.of(ops, Shop.of(build, workshop.house(), ops), rules);
+        this.before = Before.of(ops, Shop.of(build, workshop, ops), rules);
         int cards = brief.cards();
         found.tried().forEach(this::resume);
         if (brief.together() > 0) {

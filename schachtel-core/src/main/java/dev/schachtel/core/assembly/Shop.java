@@ -15,6 +15,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.material.Pairing;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Outline;
@@ -25,6 +26,7 @@ import dev.schachtel.core.work.WorkKind;
 public final class Shop {
     private final Build build;
     private final HouseRules house;
+    private final List<Pairing> pairings;
     private final Set<PartId> trimmed;
     private final Set<SlabId> inside;
     /** Rules ask both of every pair of operations. */
@@ -39,9 +41,10 @@ public final class Shop {
     /** By the operation that lays it, what lies under a part on the same ground. */
     private final Map<String, Set<PartId>> under = new HashMap<>();
 
-    private Shop(Build build, HouseRules house, List<Op> ops) {
+    private Shop(Build build, Workshop workshop, List<Op> ops) {
         this.build = build;
-        this.house = house;
+        this.house = workshop.house();
+        this.pairings = workshop.pairings();
         this.trimmed = ops.stream()
                 .filter(o -> o.is(WorkKind.TRIM_OVERHANG))
                 .map(Op::onto)
@@ -67,15 +70,20 @@ public final class Shop {
     }
 
     static Shop of(Build build, Workshop workshop) {
-        return of(build, workshop.house(), new Operations(build, workshop).all());
+        return of(build, workshop, new Operations(build, workshop).all());
     }
 
-    static Shop of(Build build, HouseRules house, List<Op> ops) {
-        return new Shop(build, house, ops);
+    static Shop of(Build build, Workshop workshop, List<Op> ops) {
+        return new Shop(build, workshop, ops);
     }
 
     Build build() {
         return build;
+    }
+
+    /** What goes on what. */
+    List<Pairing> pairings() {
+        return pairings;
     }
 
     HouseRules house() {

@@ -10,6 +10,8 @@ import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.Pairing;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.work.Trait;
 import dev.schachtel.core.work.WorkKind;
@@ -66,6 +68,8 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) -> shop.house().shades() == HouseRules.Shades.DARK_TO_LIGHT
                     && shades(a, b)
                     && lightness(a) < lightness(b)),
+    /** Pens never over ink that runs in them: what spoils the other only when it comes later comes first. */
+    NO_BLEEDING(Strength.FORBIDS, (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && spoilsLater(a, b, shop)),
     /** All pictures with one pen, dark to light or light to dark: each is blended out with the next while it is wet. */
     PEN_BY_PEN(
             Strength.WARNS, (a, b, shop) -> penAfterPen(a, b, shop) && a.rest().isZero()) {
@@ -87,7 +91,8 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) -> shop.house().outlines() == HouseRules.Outlines.AFTER_COLOUR && outline(b, a)),
     /** Work on one part goes in the order in which the maker listed it, unless another rule turns it. */
     AS_LISTED(
-            Strength.ADVISES, (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && listed(a, b, shop) && !turned(a, b)),
+            Strength.ADVISES,
+            (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && listed(a, b, shop) && !turned(a, b, shop)),
     BACKGROUND_FIRST(
             Strength.ADVISES,
             (a, b, shop) -> shop.house().ground() == HouseRules.Ground.BACKGROUND_FIRST
@@ -237,16 +242,35 @@ enum SurfaceOrder implements OrderRule {
     }
 
     /** Whether another rule says which of the two comes first. */
-    private static boolean turned(Op a, Op b) {
+    private static boolean turned(Op a, Op b, Shop shop) {
         boolean one = (sort(a) == Surfacing.RESIST) != (sort(b) == Surfacing.RESIST);
         boolean resist = one && (inks(a) || melts(a)) && (inks(b) || melts(b));
         boolean gloss = a.is(WorkKind.GLOSS) || b.is(WorkKind.GLOSS);
         return resist
                 || gloss
                 || wetBeforePowder(a, b)
+                || spoilsLater(a, b, shop)
+                || spoilsLater(b, a, shop)
                 || outline(a, b)
                 || outline(b, a)
                 || shades(a, b) && lightness(a) != lightness(b);
+    }
+
+    /** Whether a must not come after b, and b may come after a. */
+    private static boolean spoilsLater(Op a, Op b, Shop shop) {
+        Optional<Medium> first = medium(a, shop);
+        Optional<Medium> then = medium(b, shop);
+        return first.isPresent()
+                && then.isPresent()
+                && Pairing.spoils(shop.pairings(), first.get(), then.get())
+                && !Pairing.spoils(shop.pairings(), then.get(), first.get());
+    }
+
+    private static Optional<Medium> medium(Op op, Shop shop) {
+        return op.surface().map(s -> shop.build()
+                .inking(s)
+                .map(i -> i.shade().medium())
+                .orElse(s.technique().medium()));
     }
 
     private static boolean penAfterPen(Op a, Op b, Shop shop) {

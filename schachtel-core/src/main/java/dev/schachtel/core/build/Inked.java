@@ -21,7 +21,7 @@ final class Inked {
                 for (Coat coat : surface.coats()) {
                     double share = shared(coat, areas) / whole;
                     Colour under = now;
-                    Colour laid = surface.technique().kind().medium().over(under, surface.colour(), coat.coverage());
+                    Colour laid = surface.technique().medium().over(under, surface.colour(), coat.coverage());
                     now = under.seenThrough(laid, Math.min(1, share));
                 }
             }

@@ -9,6 +9,7 @@ import dev.schachtel.core.card.Kind;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RecordType;
@@ -76,6 +77,11 @@ public record Lever(CardSpec spec, Pull pull, Id piece, String component, Length
 
     public Remedy to(Enum<?> choice) {
         return new Remedy(pull, new Amount.Count(1), List.of(change(Scalars.kebab(choice.name()))));
+    }
+
+    /** Something of the workshop, by its id. */
+    public Remedy to(MaterialId id) {
+        return new Remedy(pull, new Amount.Count(1), List.of(change(id.value())));
     }
 
     public Remedy to(Material material) {

@@ -10,7 +10,7 @@ public record Mat(
         @Asked(value = "Lies on", initial = "front", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Reveal", initial = "3 mm", inches = "1/8 in", min = "0 mm", max = "100 mm", pull = Pull.REVEAL)
                 Length reveal,
-        @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD) MaterialId card,
+        @Asked(value = "Card", initial = "cream-300", from = Asked.Choice.CARD, pull = Pull.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing,
         @Asked(value = "Sheets in one", initial = "1", min = "1", max = "6") int sheets)
         implements Layer, Carrier {}

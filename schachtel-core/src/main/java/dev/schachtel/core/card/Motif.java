@@ -17,6 +17,6 @@ public record Motif(
         @Asked(value = "Stays where it is", initial = "false") boolean pinned,
         @Asked(value = "Locked", initial = "false") boolean locked,
         @Asked(value = "Trimmed at the edge", initial = "false") boolean trimmed,
-        @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD) MaterialId card,
+        @Asked(value = "Card", initial = "moss-270", from = Asked.Choice.CARD, pull = Pull.CARD) MaterialId card,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element, Depicted {}

@@ -48,6 +48,8 @@ public enum Pull {
     INNER,
     THREAD,
     CARD,
+    /** How a surface is worked on. */
+    WAY,
     /** From the left. */
     ACROSS,
     /** From the foot. */

@@ -23,6 +23,7 @@ public final class Checks {
             new ColourCheck(),
             new ShadeCheck(),
             new PictureCheck(),
+            new MediumCheck(),
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),

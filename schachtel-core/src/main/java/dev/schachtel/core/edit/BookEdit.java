@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.model.RecordType;
@@ -58,7 +59,7 @@ public final class BookEdit {
         Technique like = book.stream()
                 .filter(t -> t.kind() == kind)
                 .findFirst()
-                .orElse(new Technique(free("x"), called, kind, "by hand", 60, 60, 5, 0, Hazard.NONE));
+                .orElse(new Technique(free("x"), called, kind, "by hand", 60, 60, 5, 0, Hazard.NONE, kind.medium()));
         List<Technique> all = new ArrayList<>(book);
         all.add(new Technique(
                 free(called),
@@ -69,7 +70,8 @@ public final class BookEdit {
                 like.each(),
                 like.dryMinutes(),
                 like.washWithin(),
-                like.hazard()));
+                like.hazard(),
+                like.medium()));
         return all;
     }
 
@@ -112,12 +114,20 @@ public final class BookEdit {
         return asked;
     }
 
+    private static Medium medium(String word) {
+        return Arrays.stream(Medium.values())
+                .filter(m -> Scalars.kebab(m.name()).equals(word))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("'" + word + "'", "is no medium that is known here"));
+    }
+
     private static Technique changed(Technique t, String component, String text) {
         Object value =
                 switch (component) {
                     case "name", "tool" -> words(component, text);
                     case "setUp", "each" -> whole(text, MOST_SECONDS);
                     case "hazard" -> hazard(t, text);
+                    case "medium" -> medium(text);
                     case "dryMinutes", "washWithin" -> whole(text, MOST_MINUTES);
                     default -> throw new RefusedException(component, "is nothing that a technique has");
                 };

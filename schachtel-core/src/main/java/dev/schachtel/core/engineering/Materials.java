@@ -14,6 +14,7 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Thread;
@@ -33,7 +34,8 @@ final class Materials {
 
     Cardstock card(MaterialId id, Source asker) {
         return found(draft.workshop().find(id, Cardstock.class), id, asker)
-                .orElseGet(() -> new Cardstock(id, id.value(), um(300), 250, new Colour(0xffffff)));
+                .orElseGet(() ->
+                        new Cardstock(id, id.value(), um(300), 250, new Colour(0xffffff), Cardstock.Finish.SMOOTH));
     }
 
     Film film(MaterialId id, Source asker) {
@@ -94,7 +96,8 @@ final class Materials {
 
     Technique technique(MaterialId id, Source asker) {
         return found(draft.workshop().technique(id), id, asker)
-                .orElseGet(() -> new Technique(id, id.value(), Surfacing.COLOUR, "brush", 60, 60, 5, 0, Hazard.NONE));
+                .orElseGet(() -> new Technique(
+                        id, id.value(), Surfacing.COLOUR, "brush", 60, 60, 5, 0, Hazard.NONE, Medium.DYE_INK));
     }
 
     private static Length um(long micrometres) {

@@ -5,15 +5,19 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 import dev.schachtel.core.material.Filling;
+import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -25,12 +29,17 @@ public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
     /**
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
-     * pictures, version 3 no pens and inks.
+     * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes on it.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
             0,
-            List.of(WorkshopFile::completed, WorkshopFile::timed, WorkshopFile::pictured, WorkshopFile::shaded));
+            List.of(
+                    WorkshopFile::completed,
+                    WorkshopFile::timed,
+                    WorkshopFile::pictured,
+                    WorkshopFile::shaded,
+                    WorkshopFile::paired));
 
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
@@ -115,6 +124,35 @@ public final class WorkshopFile {
     /** Pens, inks and powders, with those that a new installation starts with. */
     private static void shaded(ObjectNode workshop) {
         workshop.set("shades", Json.parse(text("shades.json")));
+    }
+
+    /** What each paper is like, and what goes on it. */
+    private static void paired(ObjectNode workshop) {
+        workshop.set("pairings", Json.parse(text("pairings.json")));
+        workshop.path("techniques").forEach(t -> {
+            if (t instanceof ObjectNode technique) {
+                technique.put("medium", medium(technique));
+            }
+        });
+        workshop.path("materials").forEach(m -> {
+            if (m instanceof ObjectNode material
+                    && material.path("kind").asString("").equals("cardstock")) {
+                boolean pattern = material.path("name").asString("").contains("pattern");
+                material.put("finish", pattern ? "patterned" : "smooth");
+            }
+        });
+    }
+
+    /** By what its kind usually takes. */
+    private static String medium(JsonNode technique) {
+        String kind = technique.path("kind").asString("");
+        return technique.path("id").asString("").contains("watercolour")
+                ? Scalars.kebab(Medium.WATERCOLOUR.name())
+                : Arrays.stream(Surfacing.values())
+                        .filter(s -> Scalars.kebab(s.name()).equals(kind))
+                        .findFirst()
+                        .map(s -> Scalars.kebab(s.medium().name()))
+                        .orElse(Scalars.kebab(Medium.DYE_INK.name()));
     }
 
     /** That of the filling of this name in the usual stock, else that of sand. */

@@ -51,10 +51,11 @@ public enum Surfacing {
         return this == INK || this == WASH;
     }
 
-    /** What its colour is laid with. */
+    /** What its colour is usually laid with; outlines are stamped with ink that stays. */
     public Medium medium() {
         return switch (this) {
             case COLOUR -> Medium.ALCOHOL_PEN;
+            case STAMP -> Medium.PIGMENT_INK;
             case PASTE -> Medium.PASTE;
             case EMBOSS -> Medium.POWDER;
             case GLOSS -> Medium.GLOSS;

@@ -12,6 +12,7 @@ import dev.schachtel.core.work.WorkKind;
  * @param each seconds for one piece
  * @param dryMinutes until it may be touched
  * @param washWithin minutes after which what it was done with can't be cleaned any more, 0 for no matter
+ * @param medium what its colour is laid with
  * @param hazard what it can do to somebody; always that of its kind, where that has one
  */
 public record Technique(
@@ -23,7 +24,8 @@ public record Technique(
         int each,
         int dryMinutes,
         int washWithin,
-        Hazard hazard) {
+        Hazard hazard,
+        Medium medium) {
     public Technique {
         if (setUp < 0 || each < 0 || dryMinutes < 0 || washWithin < 0) {
             throw new IllegalArgumentException("times of '" + name + "' (" + setUp + " s, " + each + " s, " + dryMinutes

@@ -18,6 +18,7 @@ public record Workshop(
         List<WorkTime> times,
         List<Picture> pictures,
         List<Shade> shades,
+        List<Pairing> pairings,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -31,6 +32,7 @@ public record Workshop(
         times = List.copyOf(times);
         pictures = List.copyOf(pictures);
         shades = List.copyOf(shades);
+        pairings = List.copyOf(pairings);
     }
 
     /** The same workshop with another drawer. */
@@ -46,6 +48,7 @@ public record Workshop(
                 times,
                 pictures,
                 shades,
+                pairings,
                 otherTools,
                 house);
     }
@@ -63,6 +66,7 @@ public record Workshop(
                 times,
                 pictures,
                 shades,
+                pairings,
                 tools,
                 house);
     }
@@ -70,25 +74,80 @@ public record Workshop(
     /** The same workshop with other ways of doing things. */
     public Workshop with(List<Technique> book, HouseRules rules) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, shades, tools, rules);
+                materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, shades, pairings, tools,
+                rules);
     }
 
     /** The same workshop with other times. */
     public Workshop timed(List<WorkTime> other) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, techniques, other, pictures, shades, tools, house);
+                materials,
+                fillings,
+                sheets,
+                rolls,
+                dies,
+                envelopes,
+                techniques,
+                other,
+                pictures,
+                shades,
+                pairings,
+                tools,
+                house);
     }
 
     /** The same workshop with other pictures in the box. */
     public Workshop pictured(List<Picture> other) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, other, shades, tools, house);
+                materials,
+                fillings,
+                sheets,
+                rolls,
+                dies,
+                envelopes,
+                techniques,
+                times,
+                other,
+                shades,
+                pairings,
+                tools,
+                house);
     }
 
     /** The same workshop with other pens, inks and powders. */
     public Workshop shaded(List<Shade> other) {
         return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, techniques, times, pictures, other, tools, house);
+                materials,
+                fillings,
+                sheets,
+                rolls,
+                dies,
+                envelopes,
+                techniques,
+                times,
+                pictures,
+                other,
+                pairings,
+                tools,
+                house);
+    }
+
+    /** The same workshop with another table of what goes on what. */
+    public Workshop paired(List<Pairing> other) {
+        return new Workshop(
+                materials,
+                fillings,
+                sheets,
+                rolls,
+                dies,
+                envelopes,
+                techniques,
+                times,
+                pictures,
+                shades,
+                other,
+                tools,
+                house);
     }
 
     public Optional<Shade> shade(MaterialId id) {

@@ -19,6 +19,7 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Hazard;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Workshop;
@@ -217,7 +218,18 @@ class SurfaceTest {
         assertThatThrownBy(() -> book.set(new MaterialId("alcohol-wash"), "hazard", "none"))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("solvent");
-        assertThat(new Technique(new MaterialId("w"), "w", Surfacing.WASH, "dropper", 0, 0, 0, 0, Hazard.NONE).hazard())
+        assertThat(new Technique(
+                                new MaterialId("w"),
+                                "w",
+                                Surfacing.WASH,
+                                "dropper",
+                                0,
+                                0,
+                                0,
+                                0,
+                                Hazard.NONE,
+                                Medium.DYE_INK)
+                        .hazard())
                 .isEqualTo(Hazard.SOLVENT);
     }
 
@@ -286,6 +298,7 @@ class SurfaceTest {
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
                         TestCards.whole("cable-drum.json").plan(),
+                        worked("panel ink-blend", "panel colour-pens").plan(),
                         TestCards.raised()
                                 .add("motif")
                                 .set("motif", "shape", "picture")

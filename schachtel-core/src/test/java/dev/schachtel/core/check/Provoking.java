@@ -226,6 +226,29 @@ final class Provoking {
                                 .set("door", "width", "6 mm")
                                 .set("door", "shows", "words")),
                 arguments(
+                        RuleId.MEDIUM_PAPER,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .set("panel", "card", "damson-300")
+                                .add("treatment")
+                                .set("treatment", "on", "panel")),
+                arguments(
+                        RuleId.MEDIUM_OVER,
+                        Severity.WATCH,
+                        TestCards.raised()
+                                .add("treatment")
+                                .set("treatment", "on", "panel")
+                                .add("treatment")
+                                .set("treatment-2", "on", "panel")
+                                .set("treatment-2", "way", "gloss")),
+                arguments(
+                        RuleId.WRITING_SLICK,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("treatment")
+                                .set("treatment", "on", "inside")
+                                .set("treatment", "way", "gloss")),
+                arguments(
                         RuleId.COLOURED_TWICE,
                         Severity.MEND,
                         TestCards.raised().add("colouring").add("colouring")),
