@@ -30,15 +30,7 @@ import dev.schachtel.core.material.Workshop;
 final class MediumCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
-        List<Laid> all = laid(build);
-        all.forEach(l -> build.part(l.part).ifPresent(part -> Under.of((Cardstock) part.material())
-                .forEach(under -> paper(l, part, under, build, workshop, report))));
-        for (int i = 0; i < all.size(); i++) {
-            for (int k = 0; k < i; k++) {
-                over(all.get(k), all.get(i), build, workshop, report);
-            }
-        }
-        build.zones(Zone.Use.WRITING).forEach(z -> writing(z, build, report));
+        new Judge(build, workshop, report).all();
     }
 
     /** A medium on a part, where it lies; everywhere if its coats don't say. */
@@ -73,95 +65,111 @@ final class MediumCheck implements Check {
         return all;
     }
 
-    private static void paper(Laid laid, Part part, Under under, Build build, Workshop workshop, Report report) {
-        Pairing.of(workshop.pairings(), laid.medium, under)
-                .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
-                .ifPresent(p -> {
-                    Report.Draft draft = report.on(RuleId.MEDIUM_PAPER, laid.owner)
-                            .parts(laid.part)
-                            .names(laid.name, part.name(), under.title(), p.reason())
-                            .remedy(way(laid, (Cardstock) part.material(), build, workshop))
-                            .remedy(card(laid, part, build, workshop));
-                    if (p.verdict() == Pairing.Verdict.FAULT) {
-                        draft.mend();
-                    } else {
-                        draft.watch();
-                    }
-                });
-    }
-
-    /** Another way of laying colour that does well on this paper. */
-    private static Optional<Remedy> way(Laid laid, Cardstock card, Build build, Workshop workshop) {
-        return workshop.techniques().stream()
-                .filter(t -> laid.colours == t.kind().inks())
-                .filter(t -> isGood(t.medium(), card, workshop))
-                .findFirst()
-                .flatMap(t -> Lever.of(build.spec(), laid.owner, Pull.WAY).map(l -> l.to(t.id())));
-    }
-
-    /** Another card on which it does well, the nearest to it in colour. */
-    private static Optional<Remedy> card(Laid laid, Part part, Build build, Workshop workshop) {
-        Cardstock now = (Cardstock) part.material();
-        return workshop.all(Cardstock.class).stream()
-                .filter(c -> isGood(laid.medium, c, workshop))
-                .min(Comparator.comparingDouble(
-                        c -> c.colour().lab().differenceTo(now.colour().lab())))
-                .flatMap(c -> Lever.of(build.spec(), part.owner(), Pull.CARD).map(l -> l.to(c)));
-    }
-
-    private static boolean isGood(Medium medium, Cardstock card, Workshop workshop) {
-        return Under.of(card).stream().allMatch(u -> Pairing.of(workshop.pairings(), medium, u)
-                .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
-                .isEmpty());
-    }
-
-    /** What lies wet on top comes last, whatever the table says. */
-    private static boolean isLast(Laid laid) {
-        return laid.medium == Medium.GLOSS;
-    }
-
-    private static void over(Laid first, Laid then, Build build, Workshop workshop, Report report) {
-        if (!first.part.equals(then.part) || !first.meets(then)) {
-            return;
+    /** Goes through one card. */
+    private record Judge(Build build, Workshop workshop, Report report) {
+        void all() {
+            List<Laid> all = laid(build);
+            all.forEach(l -> build.part(l.part)
+                    .ifPresent(part -> Under.of((Cardstock) part.material()).forEach(under -> paper(l, part, under))));
+            for (int i = 0; i < all.size(); i++) {
+                for (int k = 0; k < i; k++) {
+                    over(all.get(k), all.get(i));
+                }
+            }
+            build.zones(Zone.Use.WRITING).forEach(this::writing);
         }
-        boolean turned = isLast(first) != isLast(then)
-                ? isLast(first)
-                : Pairing.spoils(workshop.pairings(), then.medium, first.medium)
-                        && !Pairing.spoils(workshop.pairings(), first.medium, then.medium);
-        Laid lower = turned ? then : first;
-        Laid upper = turned ? first : then;
-        Pairing.of(workshop.pairings(), upper.medium, Under.of(lower.medium))
-                .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
-                .ifPresent(p -> {
-                    Report.Draft draft = report.on(RuleId.MEDIUM_OVER, upper.owner)
-                            .parts(upper.part)
-                            .names(
-                                    upper.name,
-                                    lower.name,
-                                    build.part(upper.part).map(Part::name).orElse(""),
-                                    p.reason());
-                    if (p.verdict() == Pairing.Verdict.FAULT) {
-                        draft.mend();
-                    } else {
-                        draft.watch();
-                    }
-                });
-    }
 
-    private static void writing(Zone zone, Build build, Report report) {
-        for (Surface s : build.surfaces()) {
-            Medium medium = s.technique().medium();
-            boolean slick = medium == Medium.GLOSS || medium == Medium.PASTE || medium == Medium.POWDER;
-            boolean there = s.slab().equals(zone.on())
-                    && s.coats().stream().flatMap(c -> c.areas().stream()).anyMatch(zone.outline()::overlaps);
-            if (slick && there) {
-                report.on(RuleId.WRITING_SLICK, s.owner())
-                        .parts(s.part())
-                        .names(
-                                s.technique().name(),
-                                build.part(s.part()).map(Part::name).orElse(""))
-                        .remedy(Lever.adding(Pull.LINER))
-                        .mend();
+        private void paper(Laid laid, Part part, Under under) {
+            Pairing.of(workshop.pairings(), laid.medium, under)
+                    .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
+                    .ifPresent(p -> {
+                        Report.Draft draft = report.on(RuleId.MEDIUM_PAPER, laid.owner)
+                                .parts(laid.part)
+                                .names(laid.name, part.name(), under.title(), p.reason())
+                                .remedy(way(laid, (Cardstock) part.material()))
+                                .remedy(card(laid, part));
+                        if (p.verdict() == Pairing.Verdict.FAULT) {
+                            draft.mend();
+                        } else {
+                            draft.watch();
+                        }
+                    });
+        }
+
+        /** Another way of laying colour that does well on this paper. */
+        private Optional<Remedy> way(Laid laid, Cardstock card) {
+            return workshop.techniques().stream()
+                    .filter(t -> laid.colours == t.kind().inks())
+                    .filter(t -> isGood(t.medium(), card))
+                    .findFirst()
+                    .flatMap(t -> Lever.of(build.spec(), laid.owner, Pull.WAY).map(l -> l.to(t.id())));
+        }
+
+        /** Another card on which it does well, the nearest to it in colour. */
+        private Optional<Remedy> card(Laid laid, Part part) {
+            Cardstock now = (Cardstock) part.material();
+            return workshop.all(Cardstock.class).stream()
+                    .filter(c -> isGood(laid.medium, c))
+                    .min(Comparator.comparingDouble(
+                            c -> c.colour().lab().differenceTo(now.colour().lab())))
+                    .flatMap(
+                            c -> Lever.of(build.spec(), part.owner(), Pull.CARD).map(l -> l.to(c)));
+        }
+
+        private boolean isGood(Medium medium, Cardstock card) {
+            return Under.of(card).stream().allMatch(u -> Pairing.of(workshop.pairings(), medium, u)
+                    .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
+                    .isEmpty());
+        }
+
+        /** What lies wet on top comes last, whatever the table says. */
+        private boolean isLast(Laid laid) {
+            return laid.medium == Medium.GLOSS;
+        }
+
+        private void over(Laid first, Laid then) {
+            if (!first.part.equals(then.part) || !first.meets(then)) {
+                return;
+            }
+            boolean turned = isLast(first) != isLast(then)
+                    ? isLast(first)
+                    : Pairing.spoils(workshop.pairings(), then.medium, first.medium)
+                            && !Pairing.spoils(workshop.pairings(), first.medium, then.medium);
+            Laid lower = turned ? then : first;
+            Laid upper = turned ? first : then;
+            Pairing.of(workshop.pairings(), upper.medium, Under.of(lower.medium))
+                    .filter(p -> p.verdict() != Pairing.Verdict.GOOD)
+                    .ifPresent(p -> {
+                        Report.Draft draft = report.on(RuleId.MEDIUM_OVER, upper.owner)
+                                .parts(upper.part)
+                                .names(
+                                        upper.name,
+                                        lower.name,
+                                        build.part(upper.part).map(Part::name).orElse(""),
+                                        p.reason());
+                        if (p.verdict() == Pairing.Verdict.FAULT) {
+                            draft.mend();
+                        } else {
+                            draft.watch();
+                        }
+                    });
+        }
+
+        private void writing(Zone zone) {
+            for (Surface s : build.surfaces()) {
+                Medium medium = s.technique().medium();
+                boolean slick = medium == Medium.GLOSS || medium == Medium.PASTE || medium == Medium.POWDER;
+                boolean there = s.slab().equals(zone.on())
+                        && s.coats().stream().flatMap(c -> c.areas().stream()).anyMatch(zone.outline()::overlaps);
+                if (slick && there) {
+                    report.on(RuleId.WRITING_SLICK, s.owner())
+                            .parts(s.part())
+                            .names(
+                                    s.technique().name(),
+                                    build.part(s.part()).map(Part::name).orElse(""))
+                            .remedy(Lever.adding(Pull.LINER))
+                            .mend();
+                }
             }
         }
     }

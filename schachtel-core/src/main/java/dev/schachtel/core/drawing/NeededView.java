@@ -35,7 +35,7 @@ public final class NeededView {
                             .forEach(o -> marks.add(area(o, fill, Meaning.WORKED)));
                 }
             }
-            needed.covered().forEach(o -> marks.add(area(o, new Fill.Plain(COVERED), Meaning.HIDDEN)));
+            needed.covered().forEach(o -> marks.add(area(o, new Fill.Plain(COVERED), Meaning.EDGE)));
             return new Scene("Needed", level.slab().bounds().grown(RIM), Scene.Room.NONE, false, marks);
         });
     }
