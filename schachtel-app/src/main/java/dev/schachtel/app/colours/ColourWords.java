@@ -10,11 +10,12 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Coloured;
-import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.colour.Harmony;
 import dev.schachtel.core.colour.Recipe;
 import dev.schachtel.core.colour.Sight;
 import dev.schachtel.core.design.SideBySide;
+import dev.schachtel.core.design.UseUp;
+import dev.schachtel.core.material.Shade;
 
 /** What is said of colours. */
 @Component
@@ -95,14 +96,24 @@ class ColourWords {
         return lines;
     }
 
-    ColoursView.Use runsShort(Inking inking, double share) {
-        String left = inking.shade().isEmpty()
-                ? "is empty"
-                : "is " + inking.shade().level().name().toLowerCase(Locale.ROOT);
+    ColoursView.Use runsShort(UseUp.Use use) {
+        Shade shade = use.shade();
+        String left =
+                shade.isEmpty() ? "is empty" : "is " + shade.level().name().toLowerCase(Locale.ROOT);
         return new ColoursView.Use(
-                "“" + inking.shade().name() + "” " + left,
-                "The cards take about " + part(share) + " of a full one.",
+                "“" + shade.name() + "” " + left,
+                "The cards take about " + part(use.share()) + " of a full "
+                        + shade.medium().title() + ".",
                 "watch");
+    }
+
+    /** What is used most, and what is left of it. */
+    ColoursView.Use enough(UseUp.Use most, boolean ofAll) {
+        String words = most.isShort()
+                ? "Of none of the others more is taken than there is."
+                : "“" + most.shade().name() + "” is used most: " + part(most.share()) + " of a full one, and "
+                        + part(most.left()) + " are left.";
+        return new ColoursView.Use(ofAll ? "There is enough of all" : "There is enough of all others", words, "works");
     }
 
     /** A share in words that a hand can judge. */

@@ -3,7 +3,6 @@ package dev.schachtel.app.colours;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -17,11 +16,11 @@ import dev.schachtel.app.structure.FieldForms;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Coloured;
-import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.colour.Recipe;
 import dev.schachtel.core.design.SideBySide;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.drawing.ShadeView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.material.Colour;
@@ -86,7 +85,7 @@ class ColoursDesk {
                 done.isEmpty() ? Optional.empty() : Optional.of(chosen(build, done.get(chosen))),
                 fields.stream().filter(f -> BUTTONS.contains(f.component())).toList(),
                 fields.stream().filter(f -> !BUTTONS.contains(f.component())).toList(),
-                colouring.isEmpty() ? List.of() : uses(build),
+                uses(plan),
                 beside.pairs().stream().map(words::beside).toList(),
                 shares(beside),
                 words.harmony(beside.harmony()),
@@ -184,27 +183,12 @@ class ColoursDesk {
                 .orElse("");
     }
 
-    private List<ColoursView.Use> uses(Build build) {
-        int cards = build.spec().brief().cards();
-        List<ColoursView.Use> all = new ArrayList<>();
-        double most = 0;
-        String used = "";
-        for (Inking inking : build.inkings()) {
-            double share = inking.share(cards);
-            if (share > most) {
-                most = share;
-                used = inking.shade().name();
-            }
-            if (share > inking.shade().level().share()) {
-                all.add(words.runsShort(inking, share));
-            }
-        }
-        if (!build.inkings().isEmpty()) {
-            String title = all.isEmpty() ? "There is enough of all" : "There is enough of all others";
-            all.add(new ColoursView.Use(
-                    title,
-                    String.format(Locale.ROOT, "“%s” is used most: %s of a full one.", used, ColourWords.part(most)),
-                    "works"));
+    private List<ColoursView.Use> uses(Plan plan) {
+        List<UseUp.Use> uses = UseUp.of(plan.build(), plan.workshop());
+        List<ColoursView.Use> all = new ArrayList<>(
+                uses.stream().filter(UseUp.Use::isShort).map(words::runsShort).toList());
+        if (!uses.isEmpty()) {
+            all.add(words.enough(uses.get(0), all.isEmpty()));
         }
         return all;
     }

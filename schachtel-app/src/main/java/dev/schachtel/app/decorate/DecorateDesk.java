@@ -174,6 +174,7 @@ class DecorateDesk {
         boolean less = needed.coveredArea().shareOf(needed.neededArea()) > WORTH_SAYING;
         int pieces = part.perCard() * plan.spec().brief().cards();
         String time = Times.of(surface.each().multipliedBy(pieces))
+                + (surface.times() > 1 ? ", set down " + surface.times() + " times on each" : "")
                 + (surface.drying().isZero() ? "" : ", dries " + Times.of(surface.drying()))
                 + (surface.technique().washWithin() > 0
                         ? ", wash within " + surface.technique().washWithin() + " min"

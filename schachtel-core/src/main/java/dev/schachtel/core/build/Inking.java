@@ -38,6 +38,7 @@ public record Inking(
                 each,
                 Duration.ofMinutes(way.dryMinutes()),
                 false,
-                List.of());
+                List.of(),
+                1);
     }
 }

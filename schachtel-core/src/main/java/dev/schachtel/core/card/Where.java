@@ -52,6 +52,27 @@ public sealed interface Where {
                     Length out)
             implements Where {}
 
+    /** All of it with a stencil or stamp that is shorter than the sheet, set down again and again along it. */
+    @Kind(value = "stepped", title = "All of it, step by step")
+    record Stepped(
+            @Asked(value = "Stencil or stamp, long", initial = "140 mm", inches = "6 in", min = "5 mm", max = "1 m")
+                    Length tool,
+            @Asked(value = "Overlap", initial = "5 mm", inches = "1/4 in", min = "0 mm", max = "100 mm") Length overlap)
+            implements Where {
+        /**
+         * How often it is set down along a length: (L - o)/(S - o), rounded up; at least once. Handbook chapter 11.
+         *
+         * @param length of the sheet along which it steps
+         */
+        public int times(Length length) {
+            long step = Math.max(1, tool.nanometres() - overlap.nanometres());
+            long rest = length.nanometres() - overlap.nanometres();
+            return (int) Math.max(1, Math.min(MOST, (rest + step - 1) / step));
+        }
+
+        private static final int MOST = 99;
+    }
+
     /** Wherever no piece lies. */
     @Kind(value = "between", title = "Between the pieces")
     record Between() implements Where {}

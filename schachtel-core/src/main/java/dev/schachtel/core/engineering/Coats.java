@@ -59,6 +59,11 @@ final class Coats {
         return List.of(new Coat(coverage, sheet.footprints()));
     }
 
+    /** How often a tool is set down on the sheet, along its longer side. */
+    int times(Where where) {
+        return where instanceof Where.Stepped s ? s.times(Mm.length(Math.max(box.width(), box.height()))) : 1;
+    }
+
     /** A strip between two distances from the line where it is gone, mm. */
     private interface Strip {
         Box between(double from, double to);

@@ -38,7 +38,8 @@ public final class GreetingEngineer implements Engineer<Greeting> {
                             Duration.ofSeconds(way.each()),
                             Duration.ofMinutes(way.dryMinutes()),
                             false,
-                            List.of()));
+                            List.of(),
+                            1));
         });
     }
 }

@@ -21,8 +21,8 @@ final class Inks {
         return surfaces.size() - 1;
     }
 
-    void place(int surface, List<Coat> coats) {
-        surfaces.set(surface, surfaces.get(surface).at(coats));
+    void place(int surface, List<Coat> coats, int times) {
+        surfaces.set(surface, surfaces.get(surface).at(coats, times));
     }
 
     void colour(List<Coloured> areas, List<Inking> strokes) {

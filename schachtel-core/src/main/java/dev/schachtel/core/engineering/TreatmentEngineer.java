@@ -33,7 +33,8 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
                             Duration.ofSeconds(work.seconds() > 0 ? work.seconds() : way.each()),
                             Duration.ofMinutes(work.drying() > 0 ? work.drying() : way.dryMinutes()),
                             work.laidOut(),
-                            List.of()));
+                            List.of(),
+                            1));
             draft.afterwards(() -> place(number, sheet, work, draft));
         });
     }
@@ -43,7 +44,7 @@ public final class TreatmentEngineer implements Engineer<Treatment> {
         draft.slabs().stream()
                 .filter(s -> s.id().equals(before.id()))
                 .findFirst()
-                .ifPresent(sheet ->
-                        draft.inks().place(number, new Coats(sheet, work.coverage() / 100.0, draft).of(work.where())));
+                .map(sheet -> new Coats(sheet, work.coverage() / 100.0, draft))
+                .ifPresent(c -> draft.inks().place(number, c.of(work.where()), c.times(work.where())));
     }
 }

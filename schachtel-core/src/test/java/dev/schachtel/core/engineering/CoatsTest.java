@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
@@ -15,9 +17,11 @@ import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Greeting;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Where;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
@@ -134,6 +138,29 @@ class CoatsTest {
                 .build();
         assertThat(at(only(between), new Point(50, 60))).isZero();
         assertThat(at(only(between), new Point(50, 85))).isEqualTo(1);
+    }
+
+    /** By hand: a stencil of 100 with 10 of overlap on 100, 101, 190, 191 and 280 mm; it takes that many times as long. */
+    @ParameterizedTest
+    @CsvSource({"100,1", "101,2", "190,2", "191,3", "280,3", "281,4", "5,1"})
+    void aShortStencilIsSetDownAgain(int length, int times) {
+        Where.Stepped stepped = new Where.Stepped(Length.ofMillimetres(100), Length.ofMillimetres(10));
+        assertThat(stepped.times(Length.ofMillimetres(length))).isEqualTo(times);
+    }
+
+    @Test
+    void eachTimeTakesItsTime() {
+        Surface once =
+                only(inked("whole").set("treatment", "way", "ink-stencil").build());
+        TestCards card = inked("stepped")
+                .set("treatment", "way", "ink-stencil")
+                .set("treatment", "where.tool", "60 mm")
+                .set("treatment", "where.overlap", "5 mm");
+        Surface often = only(card.build());
+        int times = (int) Math.ceil((panel(card.build()).height() - 5) / 55);
+        assertThat(often.times()).isEqualTo(times);
+        assertThat(often.each()).isEqualTo(once.each().multipliedBy(times));
+        assertThat(often.coats()).isEqualTo(once.coats());
     }
 
     /** What is needed and what is covered are the region, and each point is where the plain rule puts it. */
