@@ -145,6 +145,10 @@ class ColourWords {
                 pair.runsTogether());
     }
 
+    String least(double difference) {
+        return String.format(Locale.ROOT, "every picture differs by %.0f or more", Math.floor(difference));
+    }
+
     private static String without(Sight sight) {
         return "without " + colour(sight) + " sight";
     }

@@ -89,6 +89,20 @@ class ColoursController {
         return to(id, "");
     }
 
+    @GetMapping("/papers")
+    String papers(@PathVariable long id, Model model) {
+        model.addAttribute("at", "/cards/" + id + "/decorate");
+        model.addAttribute(
+                "papers", desk.papers(plans.of(cards.load(id).spec())).orElse(null));
+        return "colours/papers";
+    }
+
+    @PostMapping("/papers")
+    String take(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam String paper) {
+        cards.change(seen.change(id, "paper " + paper, spec -> ColoursDesk.taken(spec, plans.of(spec), paper)));
+        return to(id, "");
+    }
+
     private static String to(long id, String area) {
         return PAGE + id + "/decorate/colours" + (ColoursDesk.isKey(area) ? "?area=" + area : "");
     }

@@ -19,11 +19,14 @@ import dev.schachtel.core.build.Coloured;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.colour.Recipe;
+import dev.schachtel.core.design.Papers;
 import dev.schachtel.core.design.SideBySide;
 import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.drawing.ShadeView;
 import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
@@ -181,6 +184,31 @@ class ColoursDesk {
         return ShadeView.of(build, one, strokes, numbered)
                 .map(s -> SvgWriter.write(s, look))
                 .orElse("");
+    }
+
+    /** Papers that would do better, which takes a card engineered for each of the drawer. */
+    Optional<ColoursView.Papers> papers(Plan plan) {
+        return Papers.of(plan.spec(), plan.build(), plan.workshop())
+                .map(p -> new ColoursView.Papers(
+                        p.sheet().value(),
+                        p.best().stream()
+                                .map(c -> new ColoursView.Paper(
+                                        c.paper().id().value(),
+                                        c.paper().name(),
+                                        words.least(c.least()),
+                                        SvgWriter.write(Views.face(c.build()), Look.picture(120, 150))))
+                                .toList(),
+                        p.accent().map(Cardstock::name).orElse("")));
+    }
+
+    /** The card with one of them. */
+    static CardSpec taken(CardSpec spec, Plan plan, String paper) {
+        return Papers.of(spec, plan.build(), plan.workshop()).stream()
+                .flatMap(p -> p.best().stream())
+                .filter(c -> c.paper().id().value().equals(paper))
+                .findFirst()
+                .map(Papers.Choice::card)
+                .orElseThrow(() -> new RefusedException("paper", "the card is another by now; look again"));
     }
 
     private List<ColoursView.Use> uses(Plan plan) {

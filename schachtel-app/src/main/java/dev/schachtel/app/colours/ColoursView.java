@@ -59,6 +59,12 @@ public record ColoursView(
     /** A colour's share of all, in percent, and that of all before it. */
     public record Share(String colour, double from, double percent) {}
 
+    /** A paper that would go with the pictures, and the card with it. */
+    public record Paper(String id, String name, String words, String svg) {}
+
+    /** Papers for a sheet. */
+    public record Papers(String sheet, List<Paper> best, String accent) {}
+
     /** A way of seeing: 20 figures of a colour matrix. */
     public record Filter(String id, String label, String matrix) {}
 }

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Optional;
 
 import org.locationtech.jts.algorithm.construct.LargestEmptyCircle;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.TopologyException;
@@ -34,6 +36,8 @@ final class Geo {
     static final double TOUCH = 2 * Ring.CHORD_ERROR;
 
     private static final double NANOMETRES_A_MM = 1e6;
+    /** A share of an area that rounding may make. */
+    private static final double ROUNDING = 1e-9;
 
     private Geo() {}
 
@@ -90,11 +94,35 @@ final class Geo {
     private static Geometry overlay(Geometry a, Geometry b, int operation) {
         Patience.check();
         try {
-            return areas(OverlayNGRobust.overlay(a, b, operation));
+            Geometry found = areas(OverlayNGRobust.overlay(a, b, operation));
+            return isMissed(a, b, found, operation) ? onGrid(a, b, operation) : found;
         } catch (TopologyException tooNear) {
-            return areas(OverlayNG.overlay(
-                    GeometryFixer.fix(a), GeometryFixer.fix(b), operation, new PrecisionModel(NANOMETRES_A_MM)));
+            return onGrid(a, b, operation);
         }
+    }
+
+    private static Geometry onGrid(Geometry a, Geometry b, int operation) {
+        return areas(OverlayNG.overlay(
+                GeometryFixer.fix(a), GeometryFixer.fix(b), operation, new PrecisionModel(NANOMETRES_A_MM)));
+    }
+
+    /**
+     * Whether two areas that share some were taken for two that only touch, as happens where most of their edges are the
+     * same but for rounding: nothing in common then, or nothing taken away, though a point well inside one lies in the other.
+     */
+    private static boolean isMissed(Geometry a, Geometry b, Geometry found, int operation) {
+        boolean untouched = operation == OverlayNG.INTERSECTION && found.getDimension() < 2
+                || operation == OverlayNG.DIFFERENCE && found.getArea() > (1 - ROUNDING) * a.getArea();
+        return untouched
+                && a.getEnvelopeInternal().intersects(b.getEnvelopeInternal())
+                && (holdsMiddle(a, b) || holdsMiddle(b, a));
+    }
+
+    private static boolean holdsMiddle(Geometry area, Geometry of) {
+        Coordinate middle = of.getInteriorPoint().getCoordinate();
+        return middle != null
+                && SimplePointInAreaLocator.locate(middle, area) == Location.INTERIOR
+                && SimplePointInAreaLocator.locate(middle, of) == Location.INTERIOR;
     }
 
     private static Geometry areas(Geometry all) {
