@@ -82,4 +82,34 @@ class ShapeTest {
                 .containsExactly(Stretch.of(0, 20), Stretch.of(40, 90));
         assertThat(all.less(List.of(Stretch.of(-5, 200)))).isEmpty();
     }
+
+    /** A piece cut off a shape shares all its area with that, though their long edge is the same only but for rounding. */
+    @Test
+    void anEdgeThatIsTheSameButForRounding() {
+        Outline piece = Outline.ofCorners(List.of(
+                new Point(5.862753041623965, -18.043698518730235),
+                new Point(-0.440600394682147, -21.036352356935254),
+                new Point(-1.8306966642564309, -13.022861457478395),
+                new Point(6.466155203371894, -17.551386181760478)));
+        Outline whole = Outline.ofCorners(List.of(
+                new Point(28.51645036468771, 0),
+                new Point(18.981630158186952, 13.790961560791946),
+                new Point(4.1893171957758835, 12.893392565444632),
+                new Point(-6.642814221270391, 20.44447996931754),
+                new Point(-17.257853155168046, 12.53856425930109),
+                new Point(-25.40838757195353, 0),
+                new Point(-10.899641962986072, -7.919053426141212),
+                new Point(-8.001487977782116, -24.626047822125717),
+                new Point(5.862753041623965, -18.043698518730235),
+                new Point(14.799365261103997, -10.75236824967722)));
+        double all = piece.area().squareMillimetres();
+        assertThat(piece.shared(whole).squareMillimetres()).isCloseTo(all, within(0.01));
+        assertThat(whole.shared(piece).squareMillimetres()).isCloseTo(all, within(0.01));
+        assertThat(piece.common(whole)).hasSize(1);
+        assertThat(piece.less(List.of(whole))).isEmpty();
+        double rest = whole.less(List.of(piece)).stream()
+                .mapToDouble(o -> o.area().squareMillimetres())
+                .sum();
+        assertThat(rest).isCloseTo(whole.area().squareMillimetres() - all, within(0.01));
+    }
 }
