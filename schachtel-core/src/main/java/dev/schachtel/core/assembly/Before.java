@@ -17,7 +17,7 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     static Before of(List<Op> ops, Shop shop, List<OrderRule> all) {
         boolean surfaces = ops.stream().anyMatch(o -> o.kind().isSurface());
         List<OrderRule> rules = all.stream()
-                .filter(r -> surfaces || !(r instanceof SurfaceOrder))
+                .filter(r -> surfaces || !(r instanceof SurfaceOrder || r instanceof PenOrder))
                 .toList();
         List<Link> links = new ArrayList<>();
         for (int a = 0; a < ops.size(); a++) {

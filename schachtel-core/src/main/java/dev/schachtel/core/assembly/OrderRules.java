@@ -14,6 +14,7 @@ public final class OrderRules {
     public static List<OrderRule> all() {
         List<OrderRule> rules = new ArrayList<>(List.of(BuildOrder.values()));
         rules.addAll(List.of(SurfaceOrder.values()));
+        rules.addAll(List.of(PenOrder.values()));
         return rules;
     }
 

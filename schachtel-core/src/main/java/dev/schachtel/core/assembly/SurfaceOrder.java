@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
-import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Element;
@@ -27,6 +26,7 @@ enum SurfaceOrder implements OrderRule {
             (a, b, shop) -> shop.house().edges() == HouseRules.InkOrCut.INK_FIRST
                     && worksBeforeCut(a)
                     && !isLaidOut(a)
+                    && !isDrawn(a, shop)
                     && cutsFine(b)
                     && works(a, b)),
     /** Edges stay white when the cut comes first. House rule. */
@@ -70,18 +70,6 @@ enum SurfaceOrder implements OrderRule {
                     && lightness(a) < lightness(b)),
     /** Pens never over ink that runs in them: what spoils the other only when it comes later comes first. */
     NO_BLEEDING(Strength.FORBIDS, (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && spoilsLater(a, b, shop)),
-    /** All pictures with one pen, dark to light or light to dark: each is blended out with the next while it is wet. */
-    PEN_BY_PEN(
-            Strength.WARNS, (a, b, shop) -> penAfterPen(a, b, shop) && a.rest().isZero()) {
-        @Override
-        public boolean dry() {
-            return false;
-        }
-    },
-    /** Light beside dark: the first must not run into the other. */
-    NEIGHBOURS_DRY(
-            Strength.FORBIDS,
-            (a, b, shop) -> penAfterPen(a, b, shop) && !a.rest().isZero()),
     /** The outline shows where the colour goes, or lies clean on top. House rule. */
     OUTLINE_BEFORE_COLOUR(
             Strength.ADVISES,
@@ -92,7 +80,12 @@ enum SurfaceOrder implements OrderRule {
     /** Work on one part goes in the order in which the maker listed it, unless another rule turns it. */
     AS_LISTED(
             Strength.ADVISES,
-            (a, b, shop) -> samePart(a, b) && !sameWork(a, b) && listed(a, b, shop) && !turned(a, b, shop)),
+            (a, b, shop) -> samePart(a, b)
+                    && !sameWork(a, b)
+                    && !a.is(WorkKind.COLOUR_IN)
+                    && !b.is(WorkKind.COLOUR_IN)
+                    && listed(a, b, shop)
+                    && !turned(a, b, shop)),
     BACKGROUND_FIRST(
             Strength.ADVISES,
             (a, b, shop) -> shop.house().ground() == HouseRules.Ground.BACKGROUND_FIRST
@@ -165,7 +158,7 @@ enum SurfaceOrder implements OrderRule {
     }
 
     /** Whether the other handles something that the first works on. */
-    private static boolean works(Op surface, Op other) {
+    static boolean works(Op surface, Op other) {
         return surface.is(WorkKind.COLOUR_IN)
                 ? surface.parts().stream().anyMatch(other::handles)
                 : other.handles(on(surface));
@@ -273,15 +266,13 @@ enum SurfaceOrder implements OrderRule {
                 .orElse(s.technique().medium()));
     }
 
-    private static boolean penAfterPen(Op a, Op b, Shop shop) {
-        boolean pens = a.is(WorkKind.COLOUR_IN) && b.is(WorkKind.COLOUR_IN) && sameWork(a, b);
-        return pens && stroke(b, shop) == stroke(a, shop) + 1;
-    }
-
-    /** Its place among the pens. */
-    private static int stroke(Op op, Shop shop) {
-        List<Inking> all = shop.build().inkings();
-        return op.surface().flatMap(shop.build()::inking).map(all::indexOf).orElse(-2);
+    /** Whether some of the pictures that a pen goes over are drawn where they will be seen, when all is cut. */
+    private static boolean isDrawn(Op op, Shop shop) {
+        return op.is(WorkKind.COLOUR_IN)
+                && shop.build().works().stream()
+                        .filter(w -> w.kind().is(WorkKind.DRAW))
+                        .anyMatch(
+                                w -> op.parts().stream().anyMatch(p -> p.owner().equals(w.owner())));
     }
 
     private static boolean listed(Op a, Op b, Shop shop) {

@@ -14,7 +14,7 @@ import dev.schachtel.core.measure.Area;
  * @param owner the piece that asks for it
  * @param area on one card
  * @param each handwork for one card
- * @param overWet whether it lies beside a shade so much lighter or darker that it must not run into it
+ * @param overWet whether the shade that comes next lies beside it and is so much lighter or darker that it must not run into it
  */
 public record Inking(
         Id owner, Technique way, Shade shade, List<PartId> parts, Area area, Duration each, boolean overWet) {

@@ -67,9 +67,15 @@ final class Strokes {
         Comparator<Shade> dark =
                 Comparator.comparingDouble((Shade s) -> s.colour().lightness()).thenComparing(s -> s.id().value());
         List<Inking> strokes = new ArrayList<>();
-        goes.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey(colouring.isDarkFirst() ? dark : dark.reversed()))
-                .forEach(e -> strokes.add(inking(e.getKey(), e.getValue(), isBesideStrong(e.getKey()))));
+        List<Shade> order = goes.keySet().stream()
+                .sorted(colouring.isDarkFirst() ? dark : dark.reversed())
+                .toList();
+        for (int i = 0; i < order.size(); i++) {
+            boolean runs = i + 1 < order.size()
+                    && isStrong(order.get(i), order.get(i + 1))
+                    && goes.get(order.get(i)).parts.stream().anyMatch(goes.get(order.get(i + 1)).parts::contains);
+            strokes.add(inking(order.get(i), goes.get(order.get(i)), runs));
+        }
         veil.filter(v -> !shadows.parts.isEmpty()).ifPresent(v -> strokes.add(inking(v, shadows, false)));
         return strokes;
     }
@@ -94,15 +100,7 @@ final class Strokes {
                 overWet);
     }
 
-    /** Whether another area of one of its pictures takes a tone that is so much lighter or darker. */
-    private boolean isBesideStrong(Shade shade) {
-        return areas.stream()
-                .filter(c -> c.recipe().tones().stream().anyMatch(t -> t.shade().equals(shade)))
-                .anyMatch(c -> areas.stream()
-                        .filter(o -> o.part().equals(c.part()) && o != c)
-                        .flatMap(o -> o.recipe().tones().stream())
-                        .anyMatch(t -> Math.abs(t.shade().colour().lightness()
-                                        - shade.colour().lightness())
-                                > STRONG));
+    private static boolean isStrong(Shade one, Shade other) {
+        return Math.abs(one.colour().lightness() - other.colour().lightness()) > STRONG;
     }
 }

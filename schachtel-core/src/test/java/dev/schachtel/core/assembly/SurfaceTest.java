@@ -3,6 +3,7 @@ package dev.schachtel.core.assembly;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -299,6 +300,16 @@ class SurfaceTest {
                         TestCards.raised().plan(),
                         TestCards.whole("cable-drum.json").plan(),
                         worked("panel ink-blend", "panel colour-pens").plan(),
+                        Planner.plan(
+                                TestCards.raised()
+                                        .add("motif")
+                                        .set("motif", "shape", "picture")
+                                        .set("motif", "shape.picture", "lamp")
+                                        .add("colouring")
+                                        .spec(),
+                                USUAL.shaded(USUAL.shades().stream()
+                                        .filter(s -> Set.of("coal", "honey").contains(s.name()))
+                                        .toList())),
                         TestCards.raised()
                                 .add("motif")
                                 .set("motif", "shape", "picture")

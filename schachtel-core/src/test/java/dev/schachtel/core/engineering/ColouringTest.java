@@ -132,6 +132,23 @@ class ColouringTest {
         }
     }
 
+    /** The pictures of a wheel are drawn when it is cut, and coloured when they are drawn. */
+    @Test
+    void whatIsDrawnIsColouredAfterwards() {
+        Plan plan = coloured("turntable.json").plan();
+        List<Step> pens = pens(plan);
+        Step drawn = plan.assembly().steps().stream()
+                .filter(s -> s.op().is(WorkKind.DRAW))
+                .findFirst()
+                .orElseThrow();
+        for (Step pen : pens) {
+            if (pen.op().parts().contains(drawn.op().parts().get(0))) {
+                assertThat(pen.number()).isGreaterThan(drawn.number());
+            }
+        }
+        assertThat(plan.assembly().contradictions()).isEmpty();
+    }
+
     /** The time of all pens on one picture is that of the technique book. */
     @Test
     void aPictureTakesAsLongAsTheBookSays() {
