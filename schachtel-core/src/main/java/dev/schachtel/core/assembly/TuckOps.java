@@ -36,7 +36,10 @@ final class TuckOps {
             Optional<Level> piece = sheet(tuck.piece());
             Optional<Level> edge = sheet(tuck.under());
             boolean later = order.indexOf(tuck.piece()) > order.indexOf(tuck.under());
-            if (later && piece.isPresent() && edge.isPresent() && lifts(piece.get(), edge.get())) {
+            if (later
+                    && piece.filter(this::lies).isPresent()
+                    && edge.filter(this::lies).isPresent()
+                    && lifts(piece.get(), edge.get())) {
                 slipped.computeIfAbsent(tuck.under(), k -> new ArrayList<>())
                         .add(piece.get().slab().part());
             }
@@ -47,6 +50,11 @@ final class TuckOps {
         return build.levels().stream()
                 .filter(l -> l.slab().part().owner().equals(piece) && build.isCard(l))
                 .findFirst();
+    }
+
+    /** On something, not hung behind a leaf, where nothing goes under anything. */
+    private boolean lies(Level sheet) {
+        return !fixings.rests(sheet.slab().part()).isEmpty();
     }
 
     private static boolean lifts(Level piece, Level edge) {

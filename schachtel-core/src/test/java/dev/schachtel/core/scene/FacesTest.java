@@ -20,6 +20,7 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.drawing.Mark;
@@ -144,6 +145,21 @@ class FacesTest {
                         .of(RuleId.FOAM_BEHIND)
                         .all())
                 .hasSize(1);
+    }
+
+    /** Two that meet on the back lie flat there: neither goes under the other, whatever a card file says, and one must move. */
+    @Test
+    void nothingIsTuckedInOnTheBack() {
+        CardSpec spec = put(TestCards.raised().spec(), Id.OUTSIDE_BACK, "goat", new Point(40, 60), 0.8);
+        spec = put(spec, Id.OUTSIDE_BACK, "star", new Point(46, 62), 0.8);
+        List<Id> two = spec.elements().stream()
+                .filter(Motif.class::isInstance)
+                .map(Element::id)
+                .toList();
+        CardSpec tucked = CardEdit.of(spec).tucked(two.get(1), two.get(0));
+        Plan plan = Planner.plan(tucked, TestCards.WORKSHOP);
+        assertThat(plan.findings().of(RuleId.REVERSE_SHARED).all()).hasSize(1);
+        assertThat(plan.assembly().steps()).noneMatch(s -> s.op().is(WorkKind.TUCK) || s.op().is(WorkKind.PRESS_EDGE));
     }
 
     /** Behind a rise a piece lies left for right within it, hangs on the blank, and can be built. */
