@@ -1,6 +1,8 @@
 package dev.schachtel.app.colours;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
@@ -20,6 +23,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.print.RecipePdf;
 
 /** The part Colours of Decorate. */
 @Controller
@@ -87,6 +91,18 @@ class ColoursController {
         }
         cards.change(seen.change(id, "meant " + upper, spec -> CardEdit.of(spec).meant(new Id(upper), new Id(lower))));
         return to(id, "");
+    }
+
+    @GetMapping("/recipe.pdf")
+    ResponseEntity<byte[]> recipe(@PathVariable long id) {
+        StoredCard card = cards.load(id);
+        return Download.of(
+                card.spec().name() + " recipe.pdf",
+                MediaType.APPLICATION_PDF,
+                RecipePdf.pdf(
+                        card.spec().name(),
+                        plans.of(card.spec()).build(),
+                        card.spec().units()));
     }
 
     @GetMapping("/papers")
