@@ -24,6 +24,7 @@ class ColoursBrowserTest extends InBrowser {
     /** A card with pictures that nobody colours yet. */
     private long plain() {
         CardSpec spec = CardEdit.of(RunningApp.whole("cable-drum.json")).remove(new Id("colouring"));
+        spec = CardEdit.of(spec).set(new Id("card"), "name", "Drum to colour");
         return app.cards().create(spec, "test").id();
     }
 
