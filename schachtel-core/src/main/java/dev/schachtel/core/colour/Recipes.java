@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.stream.Stream;
 
 import dev.schachtel.core.material.Colour;
@@ -75,8 +76,11 @@ public final class Recipes {
         List<Lab> ramp = ramp(wanted, wanted.lightness() < NIGHT ? 1 : narrow ? 2 : 3);
         for (int many = ramp.size(); many > 1; many--) {
             List<Lab> asked = many == ramp.size() ? ramp : ramp(wanted, many);
+            List<Laid> tones =
+                    there.stream().filter(l -> isOneHue(l.lab, wanted)).toList();
+            double[][] apart = apart(tones, asked);
             for (Window window : List.of(EVEN, WIDE)) {
-                List<Laid> found = best(asked, window);
+                List<Laid> found = best(tones, apart, window);
                 if (!found.isEmpty()) {
                     Recipe.Steps steps = window == EVEN ? Recipe.Steps.EVEN : Recipe.Steps.WIDE;
                     return recipe(target, asked, found, steps);
@@ -99,17 +103,23 @@ public final class Recipes {
         return tones;
     }
 
+    /** How far each shade is from each tone. */
+    private static double[][] apart(List<Laid> shades, List<Lab> ramp) {
+        return ramp.stream()
+                .map(tone -> shades.stream()
+                        .mapToDouble(l -> l.lab.differenceTo(tone))
+                        .toArray())
+                .toArray(double[][]::new);
+    }
+
     /** By dynamic programming over the shades in order of lightness: the best way to end on each, tone by tone. */
-    private List<Laid> best(List<Lab> ramp, Window window) {
-        List<Laid> there =
-                this.there.stream().filter(l -> isOneHue(l.lab, ramp.get(0))).toList();
+    private static List<Laid> best(List<Laid> there, double[][] apart, Window window) {
         int n = there.size();
-        double[][] cost = new double[ramp.size()][n];
-        int[][] from = new int[ramp.size()][n];
-        for (int tone = 0; tone < ramp.size(); tone++) {
+        double[][] cost = new double[apart.length][n];
+        int[][] from = new int[apart.length][n];
+        for (int tone = 0; tone < apart.length; tone++) {
             for (int i = 0; i < n; i++) {
-                double own = there.get(i).lab.differenceTo(ramp.get(tone));
-                cost[tone][i] = tone == 0 ? own : Double.MAX_VALUE;
+                cost[tone][i] = tone == 0 ? apart[0][i] : Double.MAX_VALUE;
                 for (int k = i - 1; tone > 0 && k >= 0; k--) {
                     double step =
                             there.get(i).lab.lightness() - there.get(k).lab.lightness();
@@ -118,14 +128,14 @@ public final class Recipes {
                     }
                     if (step >= window.least
                             && cost[tone - 1][k] < Double.MAX_VALUE
-                            && cost[tone - 1][k] + own < cost[tone][i]) {
-                        cost[tone][i] = cost[tone - 1][k] + own;
+                            && cost[tone - 1][k] + apart[tone][i] < cost[tone][i]) {
+                        cost[tone][i] = cost[tone - 1][k] + apart[tone][i];
                         from[tone][i] = k;
                     }
                 }
             }
         }
-        return back(there, cost[ramp.size() - 1], from);
+        return back(there, cost[apart.length - 1], from);
     }
 
     private static List<Laid> back(List<Laid> there, double[] cost, int[][] from) {
@@ -165,13 +175,29 @@ public final class Recipes {
 
     /** Of all pairs of one medium laid over each other. */
     private Optional<Recipe.Mixture> mixture(Lab target, double single) {
-        return mixtures().stream()
-                .sorted(Comparator.comparingDouble(m -> m.lab.apart(target)))
-                .limit(MEASURED)
+        return nearest(target).stream()
                 .min(Comparator.comparingDouble(m -> m.lab.differenceTo(target)))
                 .filter(m -> m.lab.differenceTo(target) + BETTER < single)
                 .map(m -> new Recipe.Mixture(m.first.shade, m.then.shade, m.colour, m.lab.differenceTo(target)));
     }
+
+    /** Those that are nearest by the plain distance in Lab, in one go through all, of which there are tens of thousands. */
+    private List<Mixed> nearest(Lab target) {
+        PriorityQueue<Near> kept =
+                new PriorityQueue<>(Comparator.comparingDouble(Near::apart).reversed());
+        for (Mixed m : mixtures()) {
+            double apart = m.lab.apart(target);
+            if (kept.size() < MEASURED) {
+                kept.add(new Near(m, apart));
+            } else if (apart < kept.element().apart) {
+                kept.poll();
+                kept.add(new Near(m, apart));
+            }
+        }
+        return kept.stream().map(Near::mixed).toList();
+    }
+
+    private record Near(Mixed mixed, double apart) {}
 
     /** All there are; worked out when the first is asked for. */
     private synchronized List<Mixed> mixtures() {
