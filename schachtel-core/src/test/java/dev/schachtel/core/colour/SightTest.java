@@ -72,6 +72,8 @@ class SightTest {
     void greysHaveNoHueAndFourQuartersAreNothingByTheBook() {
         assertThat(Harmony.of(List.of(new Lab(50, 1, 2), new Lab(90, 0, 0))).kind())
                 .isEqualTo(Harmony.Kind.NO_HUE);
+        assertThat(Harmony.of(hues("0 30 60")).off()).as("each in its place").isLessThan(1);
+        assertThat(Harmony.of(hues("0 120 240")).off()).isLessThan(1);
         Harmony four = Harmony.of(hues("0 90 180 270"));
         assertThat(four.isClose()).isFalse();
         assertThat(four.off()).isBetween(30.0, 60.0);
