@@ -102,8 +102,7 @@ class ShadesDesk {
                         .limit(NEAR)
                         .map(o -> new ShadesView.Near(
                                 o.id().value(), o.name(), o.colour().hex(), apart(o.colour(), s.colour())))
-                        .toList(),
-                false);
+                        .toList());
     }
 
     private static String apart(Colour one, Colour other) {

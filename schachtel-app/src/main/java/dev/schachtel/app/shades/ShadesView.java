@@ -33,8 +33,7 @@ public record ShadesView(
             String family,
             List<Field.Option> media,
             List<Field.Option> levels,
-            List<Near> near,
-            boolean used) {}
+            List<Near> near) {}
 
     /** Another of the same medium that looks alike. */
     public record Near(String id, String name, String colour, String apart) {}
