@@ -2,6 +2,7 @@ package dev.schachtel.core.material;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.house.WorkTime;
@@ -37,117 +38,90 @@ public record Workshop(
 
     /** The same workshop with another drawer. */
     public Workshop with(List<Sheet> otherSheets, List<Roll> otherRolls, Tools otherTools) {
-        return new Workshop(
-                materials,
-                fillings,
-                otherSheets,
-                otherRolls,
-                dies,
-                envelopes,
-                techniques,
-                times,
-                pictures,
-                shades,
-                pairings,
-                otherTools,
-                house);
+        return changed(c -> {
+            c.sheets = otherSheets;
+            c.rolls = otherRolls;
+            c.tools = otherTools;
+        });
     }
 
     /** The same workshop with other dies. */
     public Workshop with(List<Die> otherDies) {
-        return new Workshop(
-                materials,
-                fillings,
-                sheets,
-                rolls,
-                otherDies,
-                envelopes,
-                techniques,
-                times,
-                pictures,
-                shades,
-                pairings,
-                tools,
-                house);
+        return changed(c -> c.dies = otherDies);
     }
 
     /** The same workshop with other ways of doing things. */
     public Workshop with(List<Technique> book, HouseRules rules) {
-        return new Workshop(
-                materials, fillings, sheets, rolls, dies, envelopes, book, times, pictures, shades, pairings, tools,
-                rules);
+        return changed(c -> {
+            c.techniques = book;
+            c.house = rules;
+        });
     }
 
     /** The same workshop with other times. */
     public Workshop timed(List<WorkTime> other) {
-        return new Workshop(
-                materials,
-                fillings,
-                sheets,
-                rolls,
-                dies,
-                envelopes,
-                techniques,
-                other,
-                pictures,
-                shades,
-                pairings,
-                tools,
-                house);
+        return changed(c -> c.times = other);
     }
 
     /** The same workshop with other pictures in the box. */
     public Workshop pictured(List<Picture> other) {
-        return new Workshop(
-                materials,
-                fillings,
-                sheets,
-                rolls,
-                dies,
-                envelopes,
-                techniques,
-                times,
-                other,
-                shades,
-                pairings,
-                tools,
-                house);
+        return changed(c -> c.pictures = other);
     }
 
     /** The same workshop with other pens, inks and powders. */
     public Workshop shaded(List<Shade> other) {
-        return new Workshop(
-                materials,
-                fillings,
-                sheets,
-                rolls,
-                dies,
-                envelopes,
-                techniques,
-                times,
-                pictures,
-                other,
-                pairings,
-                tools,
-                house);
+        return changed(c -> c.shades = other);
     }
 
     /** The same workshop with another table of what goes on what. */
     public Workshop paired(List<Pairing> other) {
+        return changed(c -> c.pairings = other);
+    }
+
+    private Workshop changed(Consumer<Copy> change) {
+        Copy copy = new Copy(this);
+        change.accept(copy);
         return new Workshop(
                 materials,
                 fillings,
-                sheets,
-                rolls,
-                dies,
+                copy.sheets,
+                copy.rolls,
+                copy.dies,
                 envelopes,
-                techniques,
-                times,
-                pictures,
-                shades,
-                other,
-                tools,
-                house);
+                copy.techniques,
+                copy.times,
+                copy.pictures,
+                copy.shades,
+                copy.pairings,
+                copy.tools,
+                copy.house);
+    }
+
+    /** What may be another in the next workshop. */
+    private static final class Copy {
+        private List<Sheet> sheets;
+        private List<Roll> rolls;
+        private List<Die> dies;
+        private List<Technique> techniques;
+        private List<WorkTime> times;
+        private List<Picture> pictures;
+        private List<Shade> shades;
+        private List<Pairing> pairings;
+        private Tools tools;
+        private HouseRules house;
+
+        Copy(Workshop of) {
+            sheets = of.sheets;
+            rolls = of.rolls;
+            dies = of.dies;
+            techniques = of.techniques;
+            times = of.times;
+            pictures = of.pictures;
+            shades = of.shades;
+            pairings = of.pairings;
+            tools = of.tools;
+            house = of.house;
+        }
     }
 
     public Optional<Shade> shade(MaterialId id) {
