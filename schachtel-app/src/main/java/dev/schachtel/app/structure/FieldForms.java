@@ -168,6 +168,9 @@ public class FieldForms {
                     .forEach(id -> options.add(
                             new Field.Option(id.value(), name(id), id.value().equals(now))));
         }
+        if (component.isOptional()) {
+            options.add(0, new Field.Option("", "nothing", now.isEmpty()));
+        }
         if (options.stream().noneMatch(Field.Option::selected)) {
             options.add(0, new Field.Option(now, now + " (missing)", true));
         }
@@ -187,7 +190,9 @@ public class FieldForms {
                 ? Opens.class
                 : choice == Asked.Choice.LAYER
                         ? Layer.class
-                        : choice == Asked.Choice.PIECE ? Piece.class : Carrier.class;
+                        : choice == Asked.Choice.WORK
+                                ? Treatment.class
+                                : choice == Asked.Choice.PIECE ? Piece.class : Carrier.class;
         if (choice == Asked.Choice.GROUND || choice == Asked.Choice.SIDE || choice == Asked.Choice.PIECE) {
             ids.addAll(spec.base().faces());
         }

@@ -7,17 +7,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 import dev.schachtel.app.words.Html;
-import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Sheet;
-import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -29,6 +29,7 @@ record Shelves(Workshop workshop, String picked, Takings takings) {
 
     private static final double OF_OFFCUTS = 0.5;
     private static final double OF_DIES = 1.1;
+    private static final double OF_GEMS = 2.4;
     private static final int MOST_DRAWN = 6;
     private static final int GAP = 8;
 
@@ -42,11 +43,23 @@ record Shelves(Workshop workshop, String picked, Takings takings) {
                 byMaterial(workshop.rolls(), Roll::material).entrySet().stream()
                         .map(e -> reel(e.getKey(), e.getValue()))
                         .toList(),
+                workshop.all(Embellishment.class).stream().map(this::pot).toList(),
                 workshop.sheets().stream()
                         .filter(s -> !s.canBeBought() && s.count() > 0)
                         .sorted(Comparator.comparing(Sheet::height).reversed())
                         .map(this::piece)
                         .toList());
+    }
+
+    private StockView.Pot pot(Embellishment one) {
+        return new StockView.Pot(
+                one.id().value(),
+                one.name(),
+                one.owned() + " left",
+                one.colour().hex(),
+                Math.max(2, pixels(one.width(), OF_GEMS)),
+                IntStream.range(0, Math.min(MOST_DRAWN, one.owned())).boxed().toList(),
+                is(one.id()));
     }
 
     private static <T> Map<MaterialId, List<T>> byMaterial(List<T> all, Function<T, MaterialId> material) {
@@ -179,11 +192,8 @@ record Shelves(Workshop workshop, String picked, Takings takings) {
 
     private String fill(MaterialId id) {
         Material material = workshop.material(id).orElse(null);
-        if (material instanceof Cardstock c) {
-            return c.colour().hex();
-        }
-        if (material instanceof Thread t) {
-            return t.colour().hex();
+        if (material != null && material.tint().isPresent()) {
+            return material.tint().get().hex();
         }
         return material instanceof Foam
                 ? "url(#p-foam)"

@@ -21,6 +21,7 @@ import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
@@ -142,6 +143,24 @@ public class StockController {
             @RequestParam String full,
             @ModelAttribute Seen seen) {
         workshops.change(w -> edit(w).addRoll(StockEdit.id(material), width, full));
+        return "redirect:" + seen.address();
+    }
+
+    /** A new sort of gems and the like, as it was typed. */
+    record Fresh(String name, Embellishment.Sort sort, String width, String height, String colour) {
+        Fresh {
+            name = name == null ? "" : name;
+            sort = sort == null ? Embellishment.Sort.GEM : sort;
+            width = width == null ? "" : width;
+            height = height == null ? "" : height;
+            colour = colour == null ? "" : colour;
+        }
+    }
+
+    @PostMapping("/embellishments")
+    String embellishment(@ModelAttribute Fresh fresh, @ModelAttribute Seen seen) {
+        workshops.change(
+                w -> edit(w).addEmbellishment(fresh.name, fresh.sort, fresh.width, fresh.height, fresh.colour));
         return "redirect:" + seen.address();
     }
 

@@ -1,6 +1,7 @@
 package dev.schachtel.app.supplies;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +16,7 @@ import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
@@ -23,6 +25,7 @@ import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Scalars;
 
 /** Lays the workshop out for the Stock page, against what one card takes, or all. */
 @Component
@@ -95,10 +98,29 @@ class StockDesk {
                 shelves.name(id),
                 material == null ? "No plan knows this material." : facts(material),
                 material != null && fromRoll(material),
+                material == null ? List.of() : own(material),
                 lines);
     }
 
+    /** What can be changed of a material itself. */
+    private static List<StockView.Input> own(Material m) {
+        String id = m.id().value();
+        if (m instanceof Cardstock c) {
+            List<StockView.Choice> finishes = Arrays.stream(Cardstock.Finish.values())
+                    .map(f -> new StockView.Choice(
+                            Scalars.kebab(f.name()), Scalars.kebab(f.name()).replace('-', ' '), f == c.finish()))
+                    .toList();
+            return List.of(new StockView.Input(id, "finish", "Its surface is", "", "", false, finishes));
+        }
+        return m instanceof Embellishment e
+                ? List.of(new StockView.Input(id, "owned", "Left of them", "" + e.owned(), "", true, List.of()))
+                : List.of();
+    }
+
     private static String facts(Material m) {
+        if (m instanceof Embellishment e) {
+            return Units.MM.show(e.width()) + " mm wide; they stand " + Units.thickness(e.thickness()) + " mm off";
+        }
         String thick = Units.thickness(m.thickness()) + " mm thick, " + m.grammage() + " g a square metre";
         return m instanceof Cardstock c
                 ? thick + (c.canBeWrittenOn() ? ", can be written on" : ", too dark to write on")
@@ -113,8 +135,8 @@ class StockDesk {
                 offcut + Shelves.size(s.width(), s.height()) + (s.directed() ? ", one way up" : ""),
                 takings.of(s.id()),
                 List.of(
-                        new StockView.Input(id, "count", "In the drawer", "" + s.count(), "", true),
-                        new StockView.Input(id, "price", "Price each", money(s.price()), "", false)));
+                        new StockView.Input(id, "count", "In the drawer", "" + s.count(), "", true, List.of()),
+                        new StockView.Input(id, "price", "Price each", money(s.price()), "", false, List.of())));
     }
 
     private static StockView.Line line(Roll r, Takings takings) {
@@ -124,8 +146,8 @@ class StockDesk {
                 Html.of(r.width(), Units.MM) + " mm wide, full " + Takings.metres(r.full()),
                 takings.of(r.id()),
                 List.of(
-                        new StockView.Input(id, "left", "Left on it", Takings.metres(r.left()), "", false),
-                        new StockView.Input(id, "price", "Price, full", money(r.price()), "", false)));
+                        new StockView.Input(id, "left", "Left on it", Takings.metres(r.left()), "", false, List.of()),
+                        new StockView.Input(id, "price", "Price, full", money(r.price()), "", false, List.of())));
     }
 
     private static List<StockView.Input> tools(Tools t) {
@@ -141,7 +163,7 @@ class StockDesk {
     }
 
     private static StockView.Input tool(String component, String label, Length value) {
-        return new StockView.Input("tools", component, label, Units.MM.edit(value), "mm", false);
+        return new StockView.Input("tools", component, label, Units.MM.edit(value), "mm", false, List.of());
     }
 
     private static boolean fromRoll(Material m) {
@@ -150,7 +172,7 @@ class StockDesk {
 
     private static List<StockView.Choice> choices(Workshop workshop, boolean rolls) {
         return workshop.materials().stream()
-                .filter(m -> fromRoll(m) == rolls)
+                .filter(m -> fromRoll(m) == rolls && !m.isCounted())
                 .filter(m -> !(m instanceof Adhesive a && a.dries()))
                 .map(m -> new StockView.Choice(m.id().value(), m.name(), false))
                 .toList();

@@ -52,7 +52,11 @@ public record StockView(
     }
 
     /** What lies in the drawer. */
-    public record Shelves(List<Pile> piles, List<Reel> reels, List<Piece> offcuts) {}
+    public record Shelves(List<Pile> piles, List<Reel> reels, List<Pot> pots, List<Piece> offcuts) {}
+
+    /** Gems and the like of one sort: their middles in pixels, to the scale of the dies. */
+    public record Pot(
+            String material, String name, String left, String fill, int size, List<Integer> drawn, boolean picked) {}
 
     /**
      * All whole sheets of one material, drawn to the scale of all piles.
@@ -100,13 +104,21 @@ public record StockView(
     public record DieTile(String id, String sizeHtml, String note, int width, int height, String path) {}
 
     /** Everything of one material, to be changed. */
-    public record Picked(String material, String name, String facts, boolean onRolls, List<Line> lines) {}
+    public record Picked(
+            String material, String name, String facts, boolean onRolls, List<Input> own, List<Line> lines) {}
 
     /** One size of sheet, an offcut or a roll. */
     public record Line(String id, String sizeHtml, String taken, List<Input> inputs) {}
 
     /** One value that can be changed. */
-    public record Input(String id, String component, String label, String value, String unit, boolean counted) {
+    public record Input(
+            String id,
+            String component,
+            String label,
+            String value,
+            String unit,
+            boolean counted,
+            List<Choice> options) {
         public String domId() {
             return "f-" + id + "-" + component;
         }

@@ -105,6 +105,7 @@ enum BuildOrder implements OrderRule {
     BACK_BEFORE_FRONT(
             a -> a.is(WorkKind.CLOSE) || a.is(WorkKind.LAY_FOAM) || a.is(WorkKind.FIX_FILM),
             (a, b, shop) -> isPiece(b)
+                    && !shop.isTurnedBehind(b.main())
                     && b.onto().equals(a.is(WorkKind.CLOSE) ? a.main() : a.onto())
                     && b.parts().stream().limit(1).noneMatch(shop.trimmed()::contains)),
     /** A piece of layers is put together before it goes on the card. */

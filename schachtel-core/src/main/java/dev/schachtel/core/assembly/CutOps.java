@@ -37,9 +37,9 @@ final class CutOps {
         return ops;
     }
 
-    /** The operation that cuts a part's outline; empty for ready squares, and for thread, which is cut when it is fixed. */
+    /** The operation that cuts a part's outline; empty for what is ready, and for thread, which is cut when it is fixed. */
     static Optional<WorkKind> maker(Part part) {
-        if (part.material() instanceof Thread || part.material() instanceof Foam f && f.form() == Foam.Form.SQUARES) {
+        if (part.material() instanceof Thread || part.material().isReady()) {
             return Optional.empty();
         }
         boolean foam = part.material() instanceof Foam;

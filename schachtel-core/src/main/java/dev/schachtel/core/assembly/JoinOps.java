@@ -20,6 +20,7 @@ import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Thread;
@@ -105,6 +106,9 @@ final class JoinOps {
     }
 
     private WorkKind kind(Part part, SlabId ground, boolean onFoam) {
+        if (part.material() instanceof Embellishment) {
+            return WorkKind.STICK_ON;
+        }
         boolean guides = build.mechanics().motions().stream()
                 .anyMatch(m -> m.keeping().guides().contains(SlabId.of(part.id())));
         if (!fixings.before(part.id()).isEmpty() || guides || onFoam && closes(part, ground)) {

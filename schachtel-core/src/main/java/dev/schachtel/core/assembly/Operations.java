@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
@@ -67,7 +68,9 @@ final class Operations {
 
     /** What an engineer asks for. */
     private void asked(Work work) {
-        List<PartId> parts = work.at().stream().map(fixings::partOf).toList();
+        List<PartId> parts = Stream.concat(
+                        work.aside().stream(), work.at().stream().map(fixings::partOf))
+                .toList();
         int things = work.things() * cards;
         Op op = work.lays()
                 .map(laying -> laying(work, laying, things))

@@ -15,6 +15,7 @@ public final class OrderRules {
         List<OrderRule> rules = new ArrayList<>(List.of(BuildOrder.values()));
         rules.addAll(List.of(SurfaceOrder.values()));
         rules.addAll(List.of(PenOrder.values()));
+        rules.addAll(List.of(RunOrder.values()));
         return rules;
     }
 

@@ -192,7 +192,7 @@ public final class Rehearsal {
         for (Part part : build.parts()) {
             boolean root = part.id().equals(new PartId(Id.BASE, ""));
             boolean ready = CutOps.maker(part).isEmpty();
-            if (!root && !fixed.containsKey(part.id())) {
+            if (!root && !build.isAside(part.id()) && !fixed.containsKey(part.id())) {
                 found.add(new Found(Fault.NOT_FIXED, 0, part.id(), Optional.empty()));
             }
             if (!ready && !made.containsKey(part.id())) {

@@ -16,6 +16,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Pairing;
+import dev.schachtel.core.material.Ribbon;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Outline;
@@ -130,6 +131,17 @@ public final class Shop {
                 && !build.spec().isTucked(other, one)
                 && places.getOrDefault(one, -1) >= 0
                 && places.get(one) < places.getOrDefault(other, -1);
+    }
+
+    /** Whether a ribbon is longer than what is seen of it: its ends go behind its sheet. */
+    boolean isTurnedBehind(PartId part) {
+        return build.part(part)
+                .filter(p -> p.material() instanceof Ribbon)
+                .filter(p -> build.level(SlabId.of(part)).stream()
+                        .map(l -> l.slab().bounds())
+                        .anyMatch(seen -> seen.width() < p.outline().bounds().width() - 1
+                                && p.id().which().isEmpty()))
+                .isPresent();
     }
 
     /** Whether what one operation lays lies over what another lays on the same ground. */

@@ -195,7 +195,8 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean worksBeforeCut(Op op) {
-        return liesAlone(op) && !op.kind().has(Trait.FOLLOWS_EDGES);
+        boolean edge = op.surface().filter(Surface::isOnCutEdge).isPresent();
+        return liesAlone(op) && !edge && !op.kind().has(Trait.FOLLOWS_EDGES);
     }
 
     /** Whether it works on a part before anything else is on that. */
@@ -222,7 +223,18 @@ enum SurfaceOrder implements OrderRule {
 
     private static boolean shades(Op a, Op b) {
         boolean coloured = a.surface().isPresent() && b.surface().isPresent();
-        return coloured && samePart(a, b) && inks(a) && sort(a) == sort(b) && !sameWork(a, b);
+        return coloured
+                && samePart(a, b)
+                && inks(a)
+                && sort(a) == sort(b)
+                && !sameWork(a, b)
+                && !isLeftOver(a, b)
+                && !isLeftOver(b, a);
+    }
+
+    /** Whether a is done with what is left of b. */
+    private static boolean isLeftOver(Op a, Op b) {
+        return RunOrder.leftFrom(a).filter(b.owner()::equals).isPresent();
     }
 
     private static double lightness(Op op) {
@@ -240,6 +252,8 @@ enum SurfaceOrder implements OrderRule {
         boolean resist = one && (inks(a) || melts(a)) && (inks(b) || melts(b));
         boolean gloss = a.is(WorkKind.GLOSS) || b.is(WorkKind.GLOSS);
         return resist
+                || isLeftOver(a, b)
+                || isLeftOver(b, a)
                 || gloss
                 || wetBeforePowder(a, b)
                 || spoilsLater(a, b, shop)

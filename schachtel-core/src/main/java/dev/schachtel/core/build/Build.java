@@ -96,6 +96,11 @@ public record Build(
         return inkings.stream().filter(i -> i.asWork().equals(work)).findFirst();
     }
 
+    /** Whether a part is needed only while the card is made, such as a mask. */
+    public boolean isAside(PartId id) {
+        return works.stream().anyMatch(w -> w.aside().contains(id));
+    }
+
     /** How many of a picture one card takes that are cut out, not drawn on what moves. */
     public int cutOut(MaterialId picture) {
         return arts.stream()

@@ -14,4 +14,10 @@ public record Coat(double coverage, List<Outline> areas) {
     public Coat {
         areas = List.copyOf(areas);
     }
+
+    /** Without what is kept free. */
+    public Coat less(List<Outline> free) {
+        return new Coat(
+                coverage, areas.stream().flatMap(a -> a.less(free).stream()).toList());
+    }
 }

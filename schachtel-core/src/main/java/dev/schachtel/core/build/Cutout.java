@@ -16,6 +16,8 @@ public record Cutout(Id owner, Sort sort, Form form, Outline onFace, CutMethod m
         HOLE,
         /** For a thumb, at an edge. */
         NOTCH,
+        /** Taken off a corner. */
+        CORNER,
         /** Filled by a door. */
         DOOR,
         /** Open work of the part itself, such as the middle of a frame. */

@@ -2,8 +2,10 @@ package dev.schachtel.core.build;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Where;
 import dev.schachtel.core.material.Shade;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.measure.Area;
@@ -39,6 +41,9 @@ public record Inking(
                 Duration.ofMinutes(way.dryMinutes()),
                 false,
                 List.of(),
-                1);
+                1,
+                new Where.Whole(),
+                Optional.empty(),
+                List.of());
     }
 }

@@ -40,7 +40,7 @@ public record Needed(List<Outline> needed, List<Outline> covered) {
     }
 
     /** Sheets that come to lie on another, or on what lies on it, each as far as it surely covers. */
-    private static List<Outline> covers(Build build, SlabId ground) {
+    static List<Outline> covers(Build build, SlabId ground) {
         Set<SlabId> moving = new HashSet<>();
         build.mechanics().motions().forEach(m -> moving.addAll(m.moving()));
         Set<SlabId> above = new HashSet<>(build.lyingOn(ground));

@@ -56,6 +56,11 @@ public @interface Asked {
         FILLING,
         ENVELOPE,
         THREAD,
+        RIBBON,
+        /** A gem, a pearl, an eye or a sequin. */
+        EMBELLISHMENT,
+        /** Paper for masks. */
+        MASKING,
         /** A face of the base, or a piece that offers one. */
         GROUND,
         /** The same, or a side of the base that looks away from the front. */
@@ -68,6 +73,8 @@ public @interface Asked {
         SHADE,
         /** A way of working on surfaces. */
         TECHNIQUE,
+        /** Surface work of this card. */
+        WORK,
         /** A panel. */
         LAYER,
         /** A piece that cuts openings. */

@@ -47,6 +47,8 @@ public enum Pull {
     DIAMETER,
     INNER,
     THREAD,
+    /** How many there are of something. */
+    FEWER,
     CARD,
     /** How a surface is worked on. */
     WAY,

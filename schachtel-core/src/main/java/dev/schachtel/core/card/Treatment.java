@@ -1,5 +1,7 @@
 package dev.schachtel.core.card;
 
+import java.util.Optional;
+
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 
@@ -18,5 +20,11 @@ public record Treatment(
         @Asked(value = "Minutes to dry, 0: by the book", initial = "0", min = "0", max = "2880") int drying,
         @Asked(value = "Lay the pieces out first to see where it goes", initial = "false") boolean laidOut,
         @Asked(value = "Where", initial = "whole") Where where,
-        @Asked(value = "How strong, %", initial = "100", min = "5", max = "100") int coverage)
-        implements Element {}
+        @Asked(value = "How strong, %", initial = "100", min = "5", max = "100") int coverage,
+        @Asked(value = "With what is left from", from = Asked.Choice.WORK) Optional<Id> leftFrom)
+        implements Element {
+    /** The same work on the same place, with another way and colour. */
+    public Treatment inkedAs(MaterialId other, Colour tint, Optional<Id> from) {
+        return new Treatment(id, on, other, words, tint, seconds, drying, laidOut, where, coverage, from);
+    }
+}

@@ -73,6 +73,19 @@ public sealed interface Where {
         private static final int MOST = 99;
     }
 
+    /** A line drawn along all edges. */
+    @Kind(value = "line", title = "A line along the edges")
+    record Line(
+            @Asked(value = "From the edge", initial = "3 mm", inches = "1/8 in", min = "0 mm", max = "500 mm")
+                    Length inside,
+            @Asked(value = "Line wide", initial = "0.5 mm", min = "0.1 mm", max = "20 mm", thickness = true)
+                    Length wide)
+            implements Where {}
+
+    /** The cut edge itself, whose core is else white. */
+    @Kind(value = "core", title = "The cut edge")
+    record Core() implements Where {}
+
     /** Wherever no piece lies. */
     @Kind(value = "between", title = "Between the pieces")
     record Between() implements Where {}

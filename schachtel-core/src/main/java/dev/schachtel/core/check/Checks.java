@@ -24,6 +24,8 @@ public final class Checks {
             new ShadeCheck(),
             new PictureCheck(),
             new MediumCheck(),
+            new FinishCheck(),
+            new SeamCheck(),
             new FoldCheck(),
             new GlueCheck(),
             new SupportCheck(),

@@ -5,6 +5,7 @@ import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.Pull;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -25,6 +26,15 @@ final class ChildCheck implements Check {
                 .thick(chamber.filling().diameter(), Length.ZERO)
                 .at(chamber.clear().bounds().centre())
                 .mend());
+        for (Part part : build.parts()) {
+            if (part.material() instanceof Embellishment small) {
+                report.on(RuleId.SMALL_PARTS, part.owner())
+                        .names(small.name())
+                        .thick(small.width(), Length.ZERO)
+                        .at(part.footprints().get(0).bounds().centre())
+                        .mend();
+            }
+        }
         build.parts().stream()
                 .filter(p -> p.material() instanceof Thread)
                 .filter(p -> p.form().longer().isAbove(LONGEST_THREAD))

@@ -49,6 +49,7 @@ final class MediumCheck implements Check {
         for (Surface s : build.surfaces()) {
             Surfacing kind = s.technique().kind();
             if (kind != Surfacing.RESIST
+                    && kind.colours()
                     && build.part(s.part())
                             .map(Part::material)
                             .filter(Cardstock.class::isInstance)

@@ -58,8 +58,10 @@ final class PostCheck implements Check {
     }
 
     private static void weighs(Build build, Envelope envelope, Report report) {
-        int grams =
-                (int) Math.ceil(build.parts().stream().mapToDouble(Part::grams).sum());
+        int grams = (int) Math.ceil(build.parts().stream()
+                .filter(p -> !build.isAside(p.id()))
+                .mapToDouble(Part::grams)
+                .sum());
         Report.Draft draft = report.on(RuleId.ENVELOPE_WEIGHT, Id.BASE)
                 .names(envelope.name())
                 .measured(Amount.grams(grams), Amount.grams(envelope.heaviest()));

@@ -27,7 +27,9 @@ final class SheetCheck implements Check {
     public void look(Build build, Workshop workshop, Report report) {
         for (Part part : build.parts()) {
             plate(part, workshop.tools(), report);
-            if (!part.material().fromRoll() && part.material().isStock()) {
+            if (!part.material().fromRoll()
+                    && part.material().isStock()
+                    && !part.material().isCounted()) {
                 sheet(part, workshop.sheetsOf(part.material().id()), report);
             }
         }

@@ -24,7 +24,7 @@ final class Demands {
 
     static List<Demand> of(Build build) {
         return build.parts().stream()
-                .filter(part -> part.material().isStock())
+                .filter(part -> part.material().isStock() && !part.material().isCounted())
                 .map(part -> of(part, build))
                 .toList();
     }

@@ -48,7 +48,8 @@ public final class UseUp {
         for (Inking inking : build.inkings()) {
             shares.merge(inking.shade(), inking.share(cards), Double::sum);
         }
-        for (Surface surface : build.surfaces()) {
+        for (Surface surface :
+                build.surfaces().stream().filter(Surface::takesInk).toList()) {
             nearest(surface, workshop)
                     .ifPresent(shade -> shares.merge(shade, share(build, surface) * cards, Double::sum));
         }

@@ -191,6 +191,7 @@ final class FrontLayers {
 
     /** What was done to a surface, in the order in which the card has it. */
     private List<Mark> worked(Level level, Outline seen) {
+        Blends blends = Blends.of(build, level);
         Map<Surfacing, Integer> nth = new EnumMap<>(Surfacing.class);
         List<Mark> works = new ArrayList<>();
         for (Surface surface : build.surfaces()) {
@@ -198,7 +199,12 @@ final class FrontLayers {
             if (surface.slab().equals(level.slab().id()) && !words) {
                 Surfacing kind = surface.technique().kind();
                 int index = nth.merge(kind, 1, Integer::sum) - 1;
+                boolean told = blends.tells(surface);
                 for (Coat coat : surface.coats()) {
+                    if (told) {
+                        works.addAll(blends.lay(surface, coat, seen));
+                        continue;
+                    }
                     Fill fill = new Fill.Worked(kind, surface.colour(), index, coat.coverage());
                     coat.areas().stream()
                             .flatMap(a -> a.equals(seen) ? Stream.of(a) : a.common(seen).stream())

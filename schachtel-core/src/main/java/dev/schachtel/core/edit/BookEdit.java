@@ -11,6 +11,10 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.LengthText;
+import dev.schachtel.core.measure.LengthTextException;
+import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
@@ -23,6 +27,8 @@ public final class BookEdit {
 
     private final List<Technique> book;
 
+    private static final Length HIGHEST = Length.ofMillimetres(20);
+
     private BookEdit(List<Technique> book) {
         this.book = book;
     }
@@ -33,7 +39,7 @@ public final class BookEdit {
 
     /**
      * One component of a technique: name, tool, setUp, each (seconds), dryMinutes, washWithin (minutes) or
-     * hazard (none, heat, solvent, dust).
+     * hazard (none, heat, solvent, dust), medium, or raises (a length, 0 to 20 mm).
      *
      * @throws RefusedException with what was typed and what is allowed
      */
@@ -59,7 +65,8 @@ public final class BookEdit {
         Technique like = book.stream()
                 .filter(t -> t.kind() == kind)
                 .findFirst()
-                .orElse(new Technique(free("x"), called, kind, "by hand", 60, 60, 5, 0, Hazard.NONE, kind.medium()));
+                .orElse(new Technique(
+                        free("x"), called, kind, "by hand", 60, 60, 5, 0, Hazard.NONE, kind.medium(), kind.raises()));
         List<Technique> all = new ArrayList<>(book);
         all.add(new Technique(
                 free(called),
@@ -71,7 +78,8 @@ public final class BookEdit {
                 like.dryMinutes(),
                 like.washWithin(),
                 like.hazard(),
-                like.medium()));
+                like.medium(),
+                like.raises()));
         return all;
     }
 
@@ -128,12 +136,26 @@ public final class BookEdit {
                     case "setUp", "each" -> whole(text, MOST_SECONDS);
                     case "hazard" -> hazard(t, text);
                     case "medium" -> medium(text);
+                    case "raises" -> raises(text);
                     case "dryMinutes", "washWithin" -> whole(text, MOST_MINUTES);
                     default -> throw new RefusedException(component, "is nothing that a technique has");
                 };
         RecordType recordType = RecordType.of(Technique.class);
         RecordType.Component field = recordType.component(component).orElseThrow();
         return (Technique) recordType.with(t, field, value, component);
+    }
+
+    private static Length raises(String text) {
+        Length length;
+        try {
+            length = LengthText.parse(text, Units.MM);
+        } catch (LengthTextException e) {
+            throw new RefusedException("raises", String.valueOf(e.getMessage()));
+        }
+        if (length.isNegative() || length.isAbove(HIGHEST)) {
+            throw new RefusedException("'" + text + "'", "must be from 0 to " + Units.MM.show(HIGHEST) + " mm");
+        }
+        return length;
     }
 
     private static String words(String component, String text) {

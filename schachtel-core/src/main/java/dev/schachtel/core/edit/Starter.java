@@ -118,6 +118,9 @@ final class Starter {
         if (asked.from() == Asked.Choice.WINDOW) {
             return last(initial, Opens.class).orElseGet(() -> new Id(initial));
         }
+        if (component.isOptional()) {
+            return Optional.empty();
+        }
         if (component.isFamily()) {
             Class<?> kind = RecordType.kind(component.content(), initial).orElseThrow();
             Object shape = start(kind, Id.BASE);

@@ -6,7 +6,10 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 import dev.schachtel.core.material.Adhesive;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Die;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
@@ -35,6 +38,10 @@ public final class StockEdit {
     private static final int MOST_COUNTED = 100_000;
     private static final int DEAREST = 1_000_000;
 
+    private static final Length LARGEST_GEM = Length.ofMillimetres(30);
+    /** Grams of a square metre of plastic gems: estimate. */
+    private static final int USUAL_WEIGHT = 2000;
+
     private final Workshop workshop;
     private final Units units;
 
@@ -61,13 +68,18 @@ public final class StockEdit {
     }
 
     /**
-     * One component of a sheet, roll or the tools ("tools").
+     * One component of a sheet, roll or the tools ("tools"); of a card its finish, of gems and the like how many are left.
      *
      * @throws RefusedException with what was typed and what is allowed
      */
     public Workshop set(MaterialId id, String component, String text) {
         if (id.value().equals("tools")) {
             return with(workshop.sheets(), workshop.rolls(), changed(workshop.tools(), component, text));
+        }
+        if (workshop.material(id).isPresent()) {
+            return workshop.stocked(workshop.materials().stream()
+                    .map(m -> m.id().equals(id) ? material(m, component, text) : m)
+                    .toList());
         }
         if (workshop.sheets().stream().noneMatch(s -> s.id().equals(id))
                 && workshop.rolls().stream().noneMatch(r -> r.id().equals(id))) {
@@ -86,10 +98,10 @@ public final class StockEdit {
     /** A new kind of sheet or an offcut. */
     public Workshop addSheet(MaterialId material, String width, String height, Sheet.Origin origin) {
         Material of = material(material);
-        if (of.fromRoll() || of instanceof Adhesive) {
-            throw new RefusedException("material", "'" + of.name() + "' comes from a roll");
+        if (of.fromRoll() || of.isCounted() || of instanceof Adhesive) {
+            throw new RefusedException("material", "'" + of.name() + "' is not kept in sheets");
         }
-        Grain grain = of instanceof dev.schachtel.core.material.Cardstock ? Grain.UP : Grain.NONE;
+        Grain grain = of instanceof Cardstock ? Grain.UP : Grain.NONE;
         String stem = material + (origin == Sheet.Origin.OFFCUT ? "-offcut" : "-sheet");
         Sheet sheet = new Sheet(
                 free(stem), material, length("width", width), length("height", height), grain, false, 1, origin, 0);
@@ -104,6 +116,39 @@ public final class StockEdit {
         return with(workshop.sheets(), plus(workshop.rolls(), roll), workshop.tools());
     }
 
+    /**
+     * A new sort of gems, pearls, eyes or sequins.
+     *
+     * @param colour as {@code #dfe8ee}
+     */
+    public Workshop addEmbellishment(String name, Embellishment.Sort sort, String width, String height, String colour) {
+        String called = name.strip();
+        if (called.isEmpty() || called.length() > 60) {
+            throw new RefusedException("name", "must have 1 to 60 letters");
+        }
+        if (!colour.matches(Colour.PATTERN)) {
+            throw new RefusedException("colour", "'" + colour + "' must be six hex digits after #");
+        }
+        Embellishment fresh = new Embellishment(
+                free(Scalars.kebab(sort.name())),
+                called,
+                sort,
+                small("width", width),
+                small("height", height),
+                USUAL_WEIGHT,
+                Colour.parse(colour),
+                0);
+        return workshop.stocked(plus(workshop.materials(), fresh));
+    }
+
+    private Length small(String component, String text) {
+        Length length = length(component.equals("height") ? "width" : component, text);
+        if (length.isAbove(LARGEST_GEM)) {
+            throw new RefusedException(component, "'" + text.strip() + "' is too large; 30 mm is the most");
+        }
+        return length;
+    }
+
     /** A die of its own or of a nested set. */
     public Workshop addDie(Die.Shape shape, String width, String height, String set) {
         Length wide = length("width", width);
@@ -116,11 +161,14 @@ public final class StockEdit {
         return workshop.with(plus(workshop.dies(), die));
     }
 
-    /** Without the sheet, roll or die of this name. */
+    /** Without the sheet, roll, die or small things of this name. */
     public Workshop remove(MaterialId id) {
         Workshop rest = workshop.with(
                 workshop.dies().stream().filter(d -> !d.id().equals(id)).toList());
-        return rest.with(
+        Workshop fewer = rest.stocked(rest.materials().stream()
+                .filter(m -> !(m.isCounted() && m.id().equals(id)))
+                .toList());
+        return fewer.with(
                 workshop.sheets().stream().filter(s -> !s.id().equals(id)).toList(),
                 workshop.rolls().stream().filter(r -> !r.id().equals(id)).toList(),
                 workshop.tools());
@@ -131,6 +179,15 @@ public final class StockEdit {
         sheets.forEach(s -> material(s.material()));
         rolls.forEach(r -> material(r.material()));
         return with(sheets, rolls, workshop.tools());
+    }
+
+    private Material material(Material of, String component, String text) {
+        boolean may = of instanceof Cardstock && component.equals("finish")
+                || of instanceof Embellishment && component.equals("owned");
+        if (!may) {
+            throw new RefusedException(component, "of '" + of.name() + "' can't be changed here");
+        }
+        return changed(of, component, text);
     }
 
     private Material material(MaterialId id) {
@@ -151,6 +208,7 @@ public final class StockEdit {
                 .filter(id -> workshop.sheets().stream().noneMatch(s -> s.id().equals(id)))
                 .filter(id -> workshop.rolls().stream().noneMatch(r -> r.id().equals(id)))
                 .filter(id -> workshop.dies().stream().noneMatch(d -> d.id().equals(id)))
+                .filter(id -> workshop.material(id).isEmpty())
                 .findFirst()
                 .orElseThrow();
     }

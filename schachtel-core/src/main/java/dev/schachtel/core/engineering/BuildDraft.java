@@ -276,6 +276,12 @@ public final class BuildDraft {
                         .toList()));
     }
 
+    /** Makes a slab higher by what is done to it. */
+    void raise(SlabId id, Length by) {
+        slabs.computeIfPresent(
+                id, (k, s) -> new Slab(s.id(), s.part(), s.name(), s.thickness().plus(by), s.footprints()));
+    }
+
     /** 0 for none of that name. */
     Length thickness(SlabId id) {
         Slab slab = slabs.get(id);

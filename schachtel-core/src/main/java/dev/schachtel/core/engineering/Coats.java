@@ -51,6 +51,10 @@ final class Coats {
             return faded(r.fade(), (from, to) -> new Box(line + from, -FAR, line + to, FAR));
         } else if (where instanceof Where.Edges e) {
             return edges(e.wide());
+        } else if (where instanceof Where.Line l) {
+            return List.of(new Coat(coverage, ring(l.inside(), l.wide())));
+        } else if (where instanceof Where.Core) {
+            return List.of(new Coat(coverage, ring(Length.ZERO, sheet.thickness())));
         } else if (where instanceof Where.Round r) {
             return round(r);
         } else if (where instanceof Where.Between) {
@@ -104,6 +108,16 @@ final class Coats {
             add(coats, 1 - (i + 0.5) / STEPS, ring);
         }
         return coats;
+    }
+
+    /** So wide, so far inside all edges. */
+    private List<Outline> ring(Length inside, Length wide) {
+        List<Outline> ring = new ArrayList<>();
+        for (Outline whole : sheet.footprints()) {
+            List<Outline> inner = shrunk(whole, inside.plus(wide));
+            shrunk(whole, inside).forEach(outer -> ring.addAll(outer.less(inner)));
+        }
+        return ring;
     }
 
     private static Length part(Length whole, int steps) {

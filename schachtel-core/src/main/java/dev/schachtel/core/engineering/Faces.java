@@ -34,6 +34,12 @@ final class Faces {
         return grounds.values().stream().filter(g -> g.slab().equals(slab)).findFirst();
     }
 
+    /** Whether this is the name of a ground that is this slab. */
+    boolean isOf(Id name, SlabId slab) {
+        Ground ground = grounds.get(name);
+        return ground != null && ground.slab().equals(slab);
+    }
+
     Optional<Reverse> reverse(Id name) {
         return Optional.ofNullable(reverses.get(name));
     }

@@ -2,12 +2,14 @@ package dev.schachtel.core.engineering;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Greeting;
+import dev.schachtel.core.card.Where;
 import dev.schachtel.core.material.Technique;
 
 /** Words stamped on a face: surface work with its drying, and what is read there. */
@@ -39,7 +41,10 @@ public final class GreetingEngineer implements Engineer<Greeting> {
                             Duration.ofMinutes(way.dryMinutes()),
                             false,
                             List.of(),
-                            1));
+                            1,
+                            new Where.Whole(),
+                            Optional.empty(),
+                            List.of()));
         });
     }
 }

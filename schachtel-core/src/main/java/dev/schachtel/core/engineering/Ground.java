@@ -57,6 +57,17 @@ record Ground(
                 Optional.empty());
     }
 
+    /** Whether one of the edges that meet in a corner is a fold. */
+    boolean folds(boolean right, boolean top) {
+        return switch (fold) {
+            case LEFT -> !right;
+            case RIGHT -> right;
+            case TOP -> top;
+            case SIDES, LEVEL -> true;
+            case NONE -> false;
+        };
+    }
+
     Ground on(SlabId lower) {
         return new Ground(owner, slab, part, at, width, height, lower, fold, shape, turned);
     }

@@ -8,13 +8,16 @@ import dev.schachtel.core.build.Source;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.material.MaskingPaper;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.Ribbon;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Thread;
@@ -51,6 +54,22 @@ final class Materials {
     Thread thread(MaterialId id, Source asker) {
         return found(draft.workshop().find(id, Thread.class), id, asker)
                 .orElseGet(() -> new Thread(id, id.value(), um(800), 400, new Colour(0x888888)));
+    }
+
+    Ribbon ribbon(MaterialId id, Source asker) {
+        return found(draft.workshop().find(id, Ribbon.class), id, asker)
+                .orElseGet(() -> new Ribbon(id, id.value(), um(10_000), um(300), 150, new Colour(0x888888)));
+    }
+
+    Embellishment embellishment(MaterialId id, Source asker) {
+        return found(draft.workshop().find(id, Embellishment.class), id, asker)
+                .orElseGet(() -> new Embellishment(
+                        id, id.value(), Embellishment.Sort.GEM, um(4000), um(2000), 2000, new Colour(0x888888), 0));
+    }
+
+    MaskingPaper masking(MaterialId id, Source asker) {
+        return found(draft.workshop().find(id, MaskingPaper.class), id, asker)
+                .orElseGet(() -> new MaskingPaper(id, id.value(), um(100), 80));
     }
 
     Filling filling(MaterialId id, Source asker) {
@@ -97,7 +116,17 @@ final class Materials {
     Technique technique(MaterialId id, Source asker) {
         return found(draft.workshop().technique(id), id, asker)
                 .orElseGet(() -> new Technique(
-                        id, id.value(), Surfacing.COLOUR, "brush", 60, 60, 5, 0, Hazard.NONE, Medium.DYE_INK));
+                        id,
+                        id.value(),
+                        Surfacing.COLOUR,
+                        "brush",
+                        60,
+                        60,
+                        5,
+                        0,
+                        Hazard.NONE,
+                        Medium.DYE_INK,
+                        Length.ZERO));
     }
 
     private static Length um(long micrometres) {

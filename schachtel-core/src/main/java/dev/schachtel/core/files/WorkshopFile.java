@@ -14,6 +14,7 @@ import dev.schachtel.core.material.Filling;
 import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
@@ -29,7 +30,8 @@ public final class WorkshopFile {
     private static final ObjectNode USUAL = ((ObjectNode) Json.parse(standardText())).retain("techniques", "house");
     /**
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
-     * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes on it.
+     * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes
+     * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
@@ -39,7 +41,8 @@ public final class WorkshopFile {
                     WorkshopFile::timed,
                     WorkshopFile::pictured,
                     WorkshopFile::shaded,
-                    WorkshopFile::paired));
+                    WorkshopFile::paired,
+                    WorkshopFile::finished));
 
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
@@ -141,6 +144,43 @@ public final class WorkshopFile {
                 material.put("finish", pattern ? "patterned" : "smooth");
             }
         });
+    }
+
+    /** Gems, ribbons and masking paper, and work that raises a sheet. */
+    private static void finished(ObjectNode workshop) {
+        JsonNode more = Json.parse(text("finish.json"));
+        more.properties().forEach(list -> {
+            if (workshop.get(list.getKey()) instanceof ArrayNode own) {
+                list.getValue().forEach(entry -> {
+                    if (!holds(own, entry.path("id"))) {
+                        own.add(entry);
+                    }
+                });
+            }
+        });
+        workshop.path("techniques").forEach(t -> {
+            if (t instanceof ObjectNode technique) {
+                technique.put("raises", raises(technique.path("kind").asString("")));
+            }
+        });
+    }
+
+    private static boolean holds(ArrayNode list, JsonNode id) {
+        for (JsonNode entry : list) {
+            if (entry.path("id").equals(id)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String raises(String kind) {
+        return Units.MM.show(Arrays.stream(Surfacing.values())
+                        .filter(s -> Scalars.kebab(s.name()).equals(kind))
+                        .findFirst()
+                        .map(Surfacing::raises)
+                        .orElse(Length.ZERO))
+                + " mm";
     }
 
     /** By what its kind usually takes. */

@@ -1,5 +1,7 @@
 package dev.schachtel.core.material;
 
+import java.util.Optional;
+
 import dev.schachtel.core.measure.Length;
 
 /**
@@ -23,5 +25,10 @@ public record Cardstock(MaterialId id, String name, Length thickness, int gramma
 
     public boolean canBeWrittenOn() {
         return colour.lightness() >= DARKEST_TO_WRITE_ON;
+    }
+
+    @Override
+    public Optional<Colour> tint() {
+        return Optional.of(colour);
     }
 }

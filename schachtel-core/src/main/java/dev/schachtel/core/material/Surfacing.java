@@ -2,6 +2,7 @@ package dev.schachtel.core.material;
 
 import java.util.List;
 
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.work.WorkKind;
 
 /** Kinds of surface work. What must come before what hangs on the kind, times and tools on the technique. */
@@ -23,7 +24,11 @@ public enum Surfacing {
     /** Ink run with alcohol. */
     WASH(WorkKind.WASH),
     /** Gloss, liquid pearls or glitter glue: wet on top of everything. */
-    GLOSS(WorkKind.GLOSS);
+    GLOSS(WorkKind.GLOSS),
+    /** Pressed in an embossing folder. */
+    FOLDER(WorkKind.FOLDER),
+    /** Petals and edges curled up. */
+    CURL(WorkKind.CURL);
 
     private final List<WorkKind> works;
 
@@ -44,6 +49,16 @@ public enum Surfacing {
     /** Lays ink or paint over an area or within lines. */
     public boolean inks() {
         return this == INK || this == STENCIL || this == COLOUR || this == SPLATTER || this == WASH;
+    }
+
+    /** Leaves colour; else it only shapes the sheet. */
+    public boolean colours() {
+        return this != FOLDER && this != CURL;
+    }
+
+    /** How much higher a sheet usually becomes: 0.5 mm pressed in a folder, 2 mm curled; estimates. */
+    public Length raises() {
+        return Length.ofMicrometres(this == FOLDER ? 500 : this == CURL ? 2000 : 0);
     }
 
     /** Lays clear colour over the whole area. */

@@ -2,6 +2,7 @@ package dev.schachtel.core.material;
 
 import java.util.List;
 
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.work.Trait;
 import dev.schachtel.core.work.WorkKind;
 
@@ -13,6 +14,7 @@ import dev.schachtel.core.work.WorkKind;
  * @param dryMinutes until it may be touched
  * @param washWithin minutes after which what it was done with can't be cleaned any more, 0 for no matter
  * @param medium what its colour is laid with
+ * @param raises how much higher what is worked on becomes
  * @param hazard what it can do to somebody; always that of its kind, where that has one
  */
 public record Technique(
@@ -25,7 +27,8 @@ public record Technique(
         int dryMinutes,
         int washWithin,
         Hazard hazard,
-        Medium medium) {
+        Medium medium,
+        Length raises) {
     public Technique {
         if (setUp < 0 || each < 0 || dryMinutes < 0 || washWithin < 0) {
             throw new IllegalArgumentException("times of '" + name + "' (" + setUp + " s, " + each + " s, " + dryMinutes

@@ -68,6 +68,11 @@ public record Workshop(
         return changed(c -> c.pictures = other);
     }
 
+    /** The same workshop with other materials. */
+    public Workshop stocked(List<Material> other) {
+        return changed(c -> c.materials = other);
+    }
+
     /** The same workshop with other pens, inks and powders. */
     public Workshop shaded(List<Shade> other) {
         return changed(c -> c.shades = other);
@@ -82,7 +87,7 @@ public record Workshop(
         Copy copy = new Copy(this);
         change.accept(copy);
         return new Workshop(
-                materials,
+                copy.materials,
                 fillings,
                 copy.sheets,
                 copy.rolls,
@@ -99,6 +104,7 @@ public record Workshop(
 
     /** What may be another in the next workshop. */
     private static final class Copy {
+        private List<Material> materials;
         private List<Sheet> sheets;
         private List<Roll> rolls;
         private List<Die> dies;
@@ -111,6 +117,7 @@ public record Workshop(
         private HouseRules house;
 
         Copy(Workshop of) {
+            materials = of.materials;
             sheets = of.sheets;
             rolls = of.rolls;
             dies = of.dies;

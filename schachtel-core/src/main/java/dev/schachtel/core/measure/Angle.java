@@ -9,6 +9,11 @@ public record Angle(long microdegrees) implements Comparable<Angle> {
         return new Angle(Math.multiplyExact(degrees, PER_DEGREE));
     }
 
+    /** To the nearest millionth of a degree. */
+    public static Angle ofRadians(double radians) {
+        return new Angle(Math.round(Math.toDegrees(radians) * PER_DEGREE));
+    }
+
     /** The k-th of n equal steps round a full turn. */
     public static Angle ofTurn(int k, int n) {
         return new Angle(Math.floorDiv(Math.multiplyExact(360L * PER_DEGREE, (long) k), (long) n));

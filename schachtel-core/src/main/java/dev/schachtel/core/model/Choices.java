@@ -6,10 +6,13 @@ import java.util.stream.Stream;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.MaskingPaper;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Ribbon;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 
@@ -25,6 +28,9 @@ public final class Choices {
             case CARD -> named(workshop.all(Cardstock.class).stream());
             case FILM -> named(workshop.all(Film.class).stream());
             case THREAD -> named(workshop.all(Thread.class).stream());
+            case RIBBON -> named(workshop.all(Ribbon.class).stream());
+            case EMBELLISHMENT -> named(workshop.all(Embellishment.class).stream());
+            case MASKING -> named(workshop.all(MaskingPaper.class).stream());
             case FOAM -> named(workshop.all(Foam.class).stream().filter(f -> f.form() != Foam.Form.SQUARES));
             case FIXING ->
                 named(workshop.materials().stream()

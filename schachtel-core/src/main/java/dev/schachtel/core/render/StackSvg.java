@@ -7,7 +7,6 @@ import java.util.TreeMap;
 
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Stack;
-import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
@@ -192,8 +191,8 @@ public final class StackSvg {
         String thick = Units.thickness(layer.top().minus(layer.bottom()));
         int room = (int) ((column - 12) / 6.7) - (layer.columns() == 1 ? 5 : 0);
         String name = fit(layer.name(), room);
-        boolean pattern = !(layer.material() instanceof Cardstock);
-        boolean dark = layer.material() instanceof Cardstock c && c.colour().lightness() < 55;
+        boolean pattern = layer.material().tint().isEmpty();
+        boolean dark = layer.material().tint().filter(c -> c.lightness() < 55).isPresent();
         if (pattern) {
             out.append("<rect class=\"ly-plate\" x=\"")
                     .append(n(x + 2))
@@ -238,8 +237,8 @@ public final class StackSvg {
     }
 
     private static String fill(Material material) {
-        if (material instanceof Cardstock card) {
-            return " fill=\"" + card.colour().hex() + "\"";
+        if (material.tint().isPresent()) {
+            return " fill=\"" + material.tint().get().hex() + "\"";
         }
         return material instanceof Film
                 ? " fill=\"url(#p-film)\""

@@ -46,6 +46,14 @@ final class SurfaceSvg {
                         26,
                         "<path%s stroke='#0f3a44' stroke-opacity='.6' stroke-width='.6' d='M7 2 8.4 5.6 12 7 8.4 8.4 7 12"
                                 + " 5.6 8.4 2 7 5.6 5.6zM20 16l1 2.4 2.4 1-2.4 1-1 2.4-1-2.4-2.4-1 2.4-1z'/>");
+            case FOLDER ->
+                tiled(
+                        surface,
+                        16,
+                        "<path d='M8 2 14 8 8 14 2 8z' fill='none' stroke='#0f3a44' stroke-opacity='.22'/>"
+                                + "<path d='M7.4 1.4 1.4 7.4' stroke='#fff' stroke-opacity='.6'/>");
+            case CURL ->
+                tiled(surface, 18, "<path d='M3 13q6-1 9-9' fill='none' stroke='#0f3a44' stroke-opacity='.3'/>");
             case SPLATTER -> tiled(surface, 44, "<g%s>" + dots(DROPS) + "</g>");
             case WASH -> tiled(surface, 64, "<g%s fill-opacity='.3'>" + dots(POOLS) + "</g>");
             case GLOSS ->

@@ -9,7 +9,6 @@ import dev.schachtel.core.drawing.Fill;
 import dev.schachtel.core.drawing.Mark;
 import dev.schachtel.core.drawing.Meaning;
 import dev.schachtel.core.drawing.Scene;
-import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
@@ -209,8 +208,8 @@ public final class SvgWriter {
 
         @Override
         public String made(Material material) {
-            if (material instanceof Cardstock card) {
-                return plain(card.colour());
+            if (material.tint().isPresent()) {
+                return plain(material.tint().get());
             }
             return material instanceof Film
                     ? " fill=\"url(#p-film)\""

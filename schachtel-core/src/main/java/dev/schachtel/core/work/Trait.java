@@ -24,6 +24,8 @@ public enum Trait {
     PRESSED,
     /** Finds its place by the edges of what it is on, which is cut by then. */
     FOLLOWS_EDGES,
+    /** Lays something on only to take it off again. */
+    PEELS,
     /** Has times of its own, whatever surface work it belongs to. */
     OWN_TIMES
 }

@@ -104,6 +104,17 @@ public record WorkKind(
     public static final WorkKind WASH = surface("wash", 120, 90).with(Caution.SOLVENT);
 
     public static final WorkKind GLOSS = surface("gloss", 20, 40);
+    /** Pressing a sheet in an embossing folder. */
+    public static final WorkKind FOLDER =
+            of("folder", 60, 45, Trait.SURFACE).with(Tool.ROLLER_MACHINE).with(Caution.ROLLER_MACHINE);
+    /** Curling petals and edges up, when they are cut. */
+    public static final WorkKind CURL = of("curl", 10, 45, Trait.SURFACE, Trait.FOLLOWS_EDGES);
+    /** Laying a mask on, for a while. */
+    public static final WorkKind MASK = of("mask", 20, 30, Trait.PEELS);
+    /** Peeling it off again. */
+    public static final WorkKind UNMASK = of("unmask", 10, 15, Trait.PEELS);
+    /** Sticking on gems, pearls, eyes or sequins. */
+    public static final WorkKind STICK_ON = placed("stick-on", 30, 20);
     /** Stamping or drawing pictures where they will be seen on a part that moves. */
     public static final WorkKind DRAW = of("draw", 60, 60, Trait.SURFACE, Trait.FOLLOWS_EDGES);
     /** Stamping or writing the words of a strip. */
@@ -162,6 +173,11 @@ public record WorkKind(
             SPLATTER,
             WASH,
             GLOSS,
+            FOLDER,
+            CURL,
+            MASK,
+            UNMASK,
+            STICK_ON,
             DRAW,
             LETTER);
 

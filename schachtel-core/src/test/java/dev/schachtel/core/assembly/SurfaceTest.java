@@ -24,6 +24,7 @@ import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
@@ -229,7 +230,8 @@ class SurfaceTest {
                                 0,
                                 0,
                                 Hazard.NONE,
-                                Medium.DYE_INK)
+                                Medium.DYE_INK,
+                                Length.ZERO)
                         .hazard())
                 .isEqualTo(Hazard.SOLVENT);
     }
@@ -257,6 +259,41 @@ class SurfaceTest {
         BookEdit last = BookEdit.of(fewer);
         MaterialId id = fewer.get(0).id();
         assertThatThrownBy(() -> last.remove(id)).isInstanceOf(RefusedException.class);
+    }
+
+    /** Ink under a mask, and ink that it keeps off; gems, and a cut edge. */
+    private static TestCards masked() {
+        return TestCards.raised()
+                .add("treatment")
+                .set("treatment", "on", "panel")
+                .set("treatment", "colour", "#d9c99f")
+                .add("mask")
+                .set("mask", "on", "panel")
+                .add("treatment")
+                .set("treatment-2", "on", "panel")
+                .set("mask", "before", "treatment-2")
+                .add("gems")
+                .add("motif")
+                .set("motif", "on", "panel")
+                .add("treatment")
+                .set("treatment-3", "on", "motif")
+                .set("treatment-3", "where", "core");
+    }
+
+    /** Paste, the rest of it inside, and washing. */
+    private static TestCards stencilled() {
+        return TestCards.raised()
+                .add("treatment")
+                .set("treatment", "on", "panel")
+                .set("treatment", "way", "paste-stencil")
+                .add("treatment")
+                .set("treatment-2", "on", "inside")
+                .set("treatment-2", "leftFrom", "treatment");
+    }
+
+    /** A panel with a ribbon whose ends go behind it. */
+    private static TestCards tied() {
+        return TestCards.raised().add("ribbon").set("ribbon", "behind", "12 mm");
     }
 
     /** Cards on which each rule matters, with the house rules under which it does. */
@@ -298,6 +335,9 @@ class SurfaceTest {
                         plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         plan(OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
+                        masked().plan(),
+                        stencilled().plan(),
+                        tied().plan(),
                         TestCards.whole("cable-drum.json").plan(),
                         worked("panel ink-blend", "panel colour-pens").plan(),
                         Planner.plan(

@@ -249,6 +249,37 @@ final class Provoking {
                                 .set("treatment", "on", "inside")
                                 .set("treatment", "way", "gloss")),
                 arguments(
+                        RuleId.NOTHING_LEFT_OVER,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("treatment")
+                                .set("treatment", "on", "panel")
+                                .set("treatment", "leftFrom", "treatment")),
+                arguments(
+                        RuleId.EMBELLISHMENTS_SHORT,
+                        Severity.WATCH,
+                        TestCards.raised()
+                                .add("gems")
+                                .set("gems", "on", "panel")
+                                .set("gems", "apart", "5 mm")
+                                .set("brief", "cards", "17")),
+                arguments(
+                        RuleId.GEMS_ON_WORDS,
+                        Severity.MEND,
+                        TestCards.raised()
+                                .add("sentiment")
+                                .add("gems")
+                                .set("gems", "on", "panel")
+                                .set("gems", "up", "18 mm")),
+                arguments(
+                        RuleId.SEAM_SEEN,
+                        Severity.WATCH,
+                        TestCards.raised()
+                                .add("treatment")
+                                .set("treatment", "on", "panel")
+                                .set("treatment", "where", "stepped")
+                                .set("treatment", "where.tool", "60 mm")),
+                arguments(
                         RuleId.COLOURED_TWICE,
                         Severity.MEND,
                         TestCards.raised().add("colouring").add("colouring")),

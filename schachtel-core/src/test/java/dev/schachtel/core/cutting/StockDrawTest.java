@@ -11,6 +11,8 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Sheet;
@@ -172,8 +174,36 @@ class StockDrawTest {
                         .price())
                 .isEqualTo(120);
         assertThatThrownBy(() -> edit.addSheet(new MaterialId("tape"), "6", "10", Sheet.Origin.SHOP))
-                .hasMessageContaining("comes from a roll");
+                .hasMessageContaining("is not kept in sheets");
         assertThatThrownBy(() -> edit.addRoll(new MaterialId("parchment"), "6", "10"))
                 .hasMessageContaining("not in the workshop");
+    }
+
+    /** A card's surface and the number of gems change where they are kept; nothing else of a material does. */
+    @Test
+    void materialsAreEditedWithinBounds() {
+        StockEdit edit = StockEdit.of(BEFORE, Units.MM);
+        Workshop rough = edit.set(new MaterialId("slate-300"), "finish", "absorbent");
+        assertThat(rough.find(new MaterialId("slate-300"), Cardstock.class)
+                        .orElseThrow()
+                        .finish())
+                .isEqualTo(Cardstock.Finish.ABSORBENT);
+        assertThatThrownBy(() -> edit.set(new MaterialId("slate-300"), "grammage", "1"))
+                .hasMessageContaining("can't be changed");
+        Workshop more = edit.addEmbellishment(" drops ", Embellishment.Sort.GEM, "5", "2.5", "#aabbcc");
+        MaterialId drops = new MaterialId("gem-1");
+        assertThat(StockEdit.of(more, Units.MM)
+                        .set(drops, "owned", "12")
+                        .find(drops, Embellishment.class)
+                        .orElseThrow()
+                        .owned())
+                .isEqualTo(12);
+        assertThat(StockEdit.of(more, Units.MM).remove(drops)).isEqualTo(BEFORE);
+        assertThatThrownBy(() -> edit.addEmbellishment("x", Embellishment.Sort.EYE, "5", "31", "#aabbcc"))
+                .hasMessageContaining("too large");
+        assertThatThrownBy(() -> edit.addEmbellishment("x", Embellishment.Sort.EYE, "5", "3", "red"))
+                .hasMessageContaining("colour");
+        assertThatThrownBy(() -> edit.addEmbellishment(" ", Embellishment.Sort.EYE, "5", "3", "#aabbcc"))
+                .hasMessageContaining("letters");
     }
 }
