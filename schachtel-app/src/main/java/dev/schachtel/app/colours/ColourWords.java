@@ -15,7 +15,6 @@ import dev.schachtel.core.colour.Recipe;
 import dev.schachtel.core.colour.Sight;
 import dev.schachtel.core.design.SideBySide;
 import dev.schachtel.core.design.UseUp;
-import dev.schachtel.core.material.Shade;
 
 /** What is said of colours. */
 @Component
@@ -97,23 +96,23 @@ class ColourWords {
     }
 
     ColoursView.Use runsShort(UseUp.Use use) {
-        Shade shade = use.shade();
-        String left =
-                shade.isEmpty() ? "is empty" : "is " + shade.level().name().toLowerCase(Locale.ROOT);
-        return new ColoursView.Use(
-                "“" + shade.name() + "” " + left,
-                "The cards take about " + part(use.share()) + " of a full "
-                        + shade.medium().title() + ".",
-                "watch");
+        String title = use.there() <= 0 ? "“" + use.name() + "” is used up" : "“" + use.name() + "” runs short";
+        String wanted = use.there() <= 0 || use.sort() == UseUp.Sort.SHADE || use.sort() == UseUp.Sort.GLUE
+                ? "The cards take about " + part(use.share()) + " of a full one"
+                : "The cards take " + String.format(Locale.ROOT, "%.1f times", use.share()) + " what is there";
+        return new ColoursView.Use(title, wanted + ".", "watch");
     }
 
     /** What is used most, and what is left of it. */
     ColoursView.Use enough(UseUp.Use most, boolean ofAll) {
+        String what =
+                most.sort() == UseUp.Sort.TAPE || most.sort() == UseUp.Sort.PIECES ? "what is there" : "a full one";
         String words = most.isShort()
                 ? "Of none of the others more is taken than there is."
-                : "“" + most.shade().name() + "” is used most: " + part(most.share()) + " of a full one, and "
+                : "“" + most.name() + "” is used most: " + part(most.share()) + " of " + what + ", and "
                         + part(most.left()) + " are left.";
-        return new ColoursView.Use(ofAll ? "There is enough of all" : "There is enough of all others", words, "works");
+        return new ColoursView.Use(
+                ofAll ? "There is enough ink, glue and tape" : "There is enough of all others", words, "works");
     }
 
     /** A share in words that a hand can judge. */

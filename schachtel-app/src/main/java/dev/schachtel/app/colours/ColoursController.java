@@ -18,8 +18,10 @@ import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
@@ -34,11 +36,13 @@ class ColoursController {
     private final CardService cards;
     private final Plans plans;
     private final ColoursDesk desk;
+    private final Workshops workshops;
 
-    ColoursController(CardService cards, Plans plans, ColoursDesk desk) {
+    ColoursController(CardService cards, Plans plans, ColoursDesk desk, Workshops workshops) {
         this.cards = cards;
         this.plans = plans;
         this.desk = desk;
+        this.workshops = workshops;
     }
 
     @GetMapping
@@ -77,6 +81,25 @@ class ColoursController {
             @RequestParam(defaultValue = "") String area) {
         cards.change(seen.change(id, typed.about(), typed::apply));
         return to(id, area);
+    }
+
+    /** What an area should look like on this card. */
+    @PostMapping("/aim")
+    String aim(
+            @PathVariable long id,
+            @ModelAttribute Seen seen,
+            @RequestParam(defaultValue = "") String area,
+            @RequestParam(defaultValue = "") String wanted) {
+        cards.change(seen.change(id, "aim " + area, spec -> ColoursDesk.aimed(spec, plans.of(spec), area, wanted)));
+        return to(id, area);
+    }
+
+    /** The cards are made: what they took of pens, glue and small things is gone. */
+    @PostMapping("/used")
+    String used(@PathVariable long id) {
+        var build = plans.of(cards.load(id).spec()).build();
+        workshops.change(w -> UseUp.taken(build, w));
+        return "redirect:/stock/colours";
     }
 
     /** The maker wants two colours as near to each other as they are. */

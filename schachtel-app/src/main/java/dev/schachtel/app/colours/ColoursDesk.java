@@ -14,6 +14,7 @@ import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.structure.Field;
 import dev.schachtel.app.structure.FieldForms;
 import dev.schachtel.app.words.Times;
+import dev.schachtel.core.build.Art;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Coloured;
 import dev.schachtel.core.card.CardSpec;
@@ -24,8 +25,10 @@ import dev.schachtel.core.design.SideBySide;
 import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.drawing.ShadeView;
 import dev.schachtel.core.drawing.Views;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
@@ -85,7 +88,7 @@ class ColoursDesk {
                         .filter(ColoursDesk::isPlain)
                         .map(g -> title(build, g))
                         .collect(Collectors.joining(", ")),
-                done.isEmpty() ? Optional.empty() : Optional.of(chosen(build, done.get(chosen))),
+                done.isEmpty() ? Optional.empty() : Optional.of(chosen(plan, done.get(chosen), "" + chosen, colouring)),
                 fields.stream().filter(f -> BUTTONS.contains(f.component())).toList(),
                 fields.stream().filter(f -> !BUTTONS.contains(f.component())).toList(),
                 uses(plan),
@@ -160,7 +163,8 @@ class ColoursDesk {
                 selected);
     }
 
-    private ColoursView.Chosen chosen(Build build, List<Coloured> group) {
+    private ColoursView.Chosen chosen(Plan plan, List<Coloured> group, String key, Optional<Colouring> by) {
+        Build build = plan.build();
         Coloured one = group.get(0);
         List<ColoursView.Stroke> strokes = new ArrayList<>();
         for (int i = 1; i <= one.strokes().size(); i++) {
@@ -177,7 +181,57 @@ class ColoursDesk {
                         true,
                         Look.still(380, 260, build.spec().units())),
                 strokes,
-                words.strokes(build, group));
+                words.strokes(build, group),
+                key,
+                one.recipe().target().hex(),
+                by.map(c -> aims(plan, c, one)).orElse(List.of()));
+    }
+
+    /** What an area can be made to look like: its own colour, a card of the drawer, a sheet of this card. */
+    private static List<Field.Option> aims(Plan plan, Colouring by, Coloured one) {
+        String now = picture(plan.build(), one).stream()
+                .flatMap(p -> by.aims().stream().filter(a -> a.isAbout(p, one.region())))
+                .map(a -> Aims.word(a.wanted()))
+                .findFirst()
+                .orElse("");
+        List<Field.Option> all = new ArrayList<>();
+        all.add(new Field.Option("", "as the picture has it", now.isEmpty()));
+        if (now.startsWith(Aims.COLOUR)) {
+            all.add(new Field.Option(now, "a colour of its own", true));
+        }
+        plan.build().levels().stream()
+                .filter(l -> plan.build().isCard(l)
+                        && plan.build().art(l.slab().part()).isEmpty())
+                .map(l -> l.slab().part().owner())
+                .distinct()
+                .forEach(id -> all.add(
+                        option(Aims.SHEET + id, "like “" + id.value().replace('-', ' ') + "” as it is inked", now)));
+        plan.workshop()
+                .all(Cardstock.class)
+                .forEach(c -> all.add(option(Aims.PAPER + c.id(), "like " + c.name(), now)));
+        return all;
+    }
+
+    private static Field.Option option(String value, String label, String now) {
+        return new Field.Option(value, label, value.equals(now));
+    }
+
+    private static Optional<MaterialId> picture(Build build, Coloured one) {
+        return build.art(one.part()).map(Art::picture);
+    }
+
+    /** The card with the area of this key aimed at something. */
+    static CardSpec aimed(CardSpec spec, Plan plan, String key, String wanted) {
+        List<List<Coloured>> done =
+                groups(plan.build()).stream().filter(g -> !isPlain(g)).toList();
+        if (!isKey(key) || Integer.parseInt(key) >= done.size()) {
+            throw new RefusedException("area", "the card is another by now; look again");
+        }
+        Coloured one = done.get(Integer.parseInt(key)).get(0);
+        MaterialId picture = picture(plan.build(), one).orElseThrow();
+        return colouring(spec)
+                .map(c -> CardEdit.of(spec).with(c.aiming(picture, one.region(), Aims.read(wanted))))
+                .orElse(spec);
     }
 
     private static String svg(Build build, Coloured one, int strokes, boolean numbered, Look look) {
@@ -212,7 +266,7 @@ class ColoursDesk {
     }
 
     private List<ColoursView.Use> uses(Plan plan) {
-        List<UseUp.Use> uses = UseUp.of(plan.build(), plan.workshop());
+        List<UseUp.Use> uses = UseUp.of(plan.build(), plan.cutting(), plan.workshop());
         List<ColoursView.Use> all = new ArrayList<>(
                 uses.stream().filter(UseUp.Use::isShort).map(words::runsShort).toList());
         if (!uses.isEmpty()) {

@@ -45,7 +45,14 @@ public record ColoursView(
     public record Swatch(String name, String colour, boolean dark) {}
 
     /** The map of the chosen area, and the picture after each of its strokes. */
-    public record Chosen(String title, String svg, List<Stroke> strokes, List<String> lines) {}
+    public record Chosen(
+            String title,
+            String svg,
+            List<Stroke> strokes,
+            List<String> lines,
+            String key,
+            String target,
+            List<Field.Option> aims) {}
 
     /** After a stroke. */
     public record Stroke(String caption, String svg) {}

@@ -2,6 +2,7 @@ package dev.schachtel.app.shades;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,9 +25,12 @@ import dev.schachtel.core.colour.Palette;
 import dev.schachtel.core.edit.ShadeEdit;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.MediumUse;
 import dev.schachtel.core.material.Shade;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.print.ShadeCsv;
 import dev.schachtel.core.print.SwatchChart;
 
@@ -43,10 +47,12 @@ class ShadesController {
 
     private final Workshops workshops;
     private final ShadesDesk desk;
+    private final Wishes wishes;
 
-    ShadesController(Workshops workshops, ShadesDesk desk) {
+    ShadesController(Workshops workshops, ShadesDesk desk, Wishes wishes) {
         this.workshops = workshops;
         this.desk = desk;
+        this.wishes = wishes;
     }
 
     @GetMapping
@@ -75,6 +81,32 @@ class ShadesController {
         MaterialId known = id(id);
         workshops.change(w -> w.shaded(new ShadeEdit(w.shades()).remove(known)));
         return HERE;
+    }
+
+    /** Which tones go first with a medium, and what a full one covers. */
+    @PostMapping("/use")
+    String use(
+            @RequestParam(defaultValue = "") String medium,
+            @RequestParam(defaultValue = "false") boolean darkFirst,
+            @RequestParam(defaultValue = "") String covers) {
+        Medium of = Arrays.stream(Medium.values())
+                .filter(m -> Scalars.kebab(m.name()).equals(medium))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("medium", "there is none of this name; load the page again"));
+        if (!covers.strip().matches("\\d{1,6}") || Integer.parseInt(covers.strip()) < 1) {
+            throw new RefusedException(
+                    of.title(),
+                    "covers a whole number of square centimetres, 1 to 999999; not '" + covers.strip() + "'");
+        }
+        workshops.change(w -> w.using(new MediumUse(of, darkFirst, Integer.parseInt(covers.strip()))));
+        return HERE;
+    }
+
+    /** What all cards take together, which takes a plan of every card. */
+    @GetMapping("/wishes")
+    String wishes(Model model) {
+        model.addAttribute("wishes", wishes.all());
+        return "shades/wishes";
     }
 
     @GetMapping("/colours.csv")

@@ -55,7 +55,15 @@ class ShadesDesk {
                                 s.medium().title() + ", " + word(s.level()),
                                 s.isEmpty() ? "mend" : "watch"))
                         .toList(),
-                SwatchChart.pages(workshop.shades().size()));
+                SwatchChart.pages(workshop.shades().size()),
+                workshop.shades().stream()
+                        .map(Shade::medium)
+                        .distinct()
+                        .sorted()
+                        .map(workshop::use)
+                        .map(u -> new ShadesView.Way(
+                                Scalars.kebab(u.medium().name()), plural(u.medium()), u.darkFirst(), u.covers()))
+                        .toList());
     }
 
     private static String plural(Medium medium) {
@@ -73,7 +81,7 @@ class ShadesDesk {
                 s.id().value(),
                 s.name(),
                 s.colour().hex(),
-                (int) Math.round(100 * s.level().share()),
+                (int) Math.round(100 * s.left()),
                 word(s.level()),
                 s.id().value().equals(pick));
     }

@@ -11,9 +11,22 @@ import dev.schachtel.app.structure.Field;
  * @param groups by medium
  * @param low what is to be bought soon
  * @param pages of the swatch chart
+ * @param ways for each medium that is there
  */
 public record ShadesView(
-        List<Group> groups, int count, Optional<Picked> picked, List<Field.Option> media, List<Low> low, int pages) {
+        List<Group> groups,
+        int count,
+        Optional<Picked> picked,
+        List<Field.Option> media,
+        List<Low> low,
+        int pages,
+        List<Way> ways) {
+    /** How the maker works with a medium. */
+    public record Way(String medium, String title, boolean darkFirst, int covers) {}
+
+    /** What all cards take together of something that they take more than half of. */
+    public record Wish(String name, String words, String shape) {}
+
     /** Those of one medium. */
     public record Group(String title, List<Tile> tiles) {}
 

@@ -9,11 +9,11 @@ import dev.schachtel.core.shape.Outline;
  * The colour that a ground has once its surface work is done, in one place or on the whole: by areas, as the eye mixes
  * them, from what is laid over all of an area. Stamps, stencils and splatter leave the ground as it is.
  */
-final class Inked {
+public final class Inked {
     private Inked() {}
 
     /** Of some areas of a sheet that is plain before. */
-    static Colour of(List<Surface> surfaces, List<Outline> areas, Colour plain) {
+    public static Colour of(List<Surface> surfaces, List<Outline> areas, Colour plain) {
         double whole = area(areas);
         Colour now = plain;
         for (Surface surface : surfaces) {

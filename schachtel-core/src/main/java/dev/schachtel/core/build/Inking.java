@@ -24,11 +24,6 @@ public record Inking(
         parts = List.copyOf(parts);
     }
 
-    /** Of a full one, what so many cards take. */
-    public double share(int cards) {
-        return area.squareMillimetres() / 100 * cards / shade.medium().covers();
-    }
-
     /** The same work as that on its first part, with the times of all. */
     public Surface asWork() {
         return new Surface(

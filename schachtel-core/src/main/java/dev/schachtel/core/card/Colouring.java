@@ -1,5 +1,9 @@
 package dev.schachtel.core.card;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
 import dev.schachtel.core.colour.Light;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Medium;
@@ -15,8 +19,22 @@ public record Colouring(
         @Asked(value = "With", initial = "alcohol-pen") Medium medium,
         @Asked(value = "Light from", initial = "above-right") Light light,
         @Asked(value = "Strokes", initial = "by-medium") Strokes strokes,
-        @Asked(value = "Veil over the shadows", initial = "none") Veil veil)
+        @Asked(value = "Veil over the shadows", initial = "none") Veil veil,
+        @Asked(value = "Fewer pens, where two nearly do the same", initial = "false") boolean few,
+        List<Aim> aims)
         implements Element {
+    public Colouring {
+        aims = List.copyOf(aims);
+    }
+
+    /** With an area of a picture aimed at something else; at what the picture says where that is empty. */
+    public Colouring aiming(MaterialId picture, String region, Optional<Aim.Wanted> wanted) {
+        List<Aim> all = new ArrayList<>(
+                aims.stream().filter(a -> !a.isAbout(picture, region)).toList());
+        wanted.ifPresent(w -> all.add(new Aim(picture, region, w)));
+        return new Colouring(id, way, medium, light, strokes, veil, few, all);
+    }
+
     /** Which tones go down first. */
     public enum Strokes {
         /** As is usual for what they are coloured with. */
@@ -37,7 +55,8 @@ public record Colouring(
                 implements Veil {}
     }
 
-    public boolean isDarkFirst() {
-        return strokes == Strokes.BY_MEDIUM ? medium.isDarkFirst() : strokes == Strokes.DARK_FIRST;
+    /** Whether dark tones go down first, where that is or isn't usual for the medium. */
+    public boolean isDarkFirst(boolean usually) {
+        return strokes == Strokes.BY_MEDIUM ? usually : strokes == Strokes.DARK_FIRST;
     }
 }

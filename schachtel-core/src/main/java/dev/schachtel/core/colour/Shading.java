@@ -2,6 +2,7 @@ package dev.schachtel.core.colour;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -34,15 +35,16 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
      * Of areas of one colour.
      *
      * @param over what lies on them and hides them there
+     * @param above other pieces that lie over it, and throw a shadow on it
      * @param toward a step of length 1 toward the light
      * @param tones 0 to 3; with one all is dark, with two nothing is middle
      */
-    public static Shading of(List<Outline> areas, List<Outline> over, Point toward, int tones) {
+    public static Shading of(List<Outline> areas, List<Outline> over, List<Outline> above, Point toward, int tones) {
         List<Outline> dark = new ArrayList<>();
         List<Outline> middle = new ArrayList<>();
         List<Outline> light = new ArrayList<>();
         for (Outline area : areas) {
-            Shading one = of(area, over, toward, tones);
+            Shading one = one(area, over, above, toward, tones);
             dark.addAll(one.dark);
             middle.addAll(one.middle);
             light.addAll(one.light);
@@ -50,7 +52,7 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
         return new Shading(dark, middle, light);
     }
 
-    private static Shading of(Outline area, List<Outline> over, Point toward, int tones) {
+    private static Shading one(Outline area, List<Outline> over, List<Outline> above, Point toward, int tones) {
         List<Outline> seen = area.less(over);
         if (tones < 2) {
             return new Shading(seen, List.of(), List.of());
@@ -58,8 +60,9 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
         Box box = area.bounds();
         double wide = Math.abs(toward.x()) * box.width() + Math.abs(toward.y()) * box.height();
         double step = SHARE * wide;
-        List<Outline> thrown = Outline.union(
-                over.stream().map(o -> moved(o, toward, -THROWN * step)).toList());
+        List<Outline> thrown = Outline.union(Stream.concat(over.stream(), above.stream())
+                .map(o -> moved(o, toward, -THROWN * step))
+                .toList());
         List<Outline> dark = new ArrayList<>();
         List<Outline> middle = new ArrayList<>();
         List<Outline> light = new ArrayList<>();

@@ -235,6 +235,17 @@ public final class CardEdit {
         }
     }
 
+    /**
+     * With a piece in place of the one of the same id.
+     *
+     * @throws RefusedException if the card has none of it
+     */
+    public CardSpec with(Piece other) {
+        Piece old = spec.piece(other.id())
+                .orElseThrow(() -> new RefusedException(other.id().value(), "there is no such piece"));
+        return replace(old, Optional.of(other));
+    }
+
     private CardSpec replace(Piece old, Optional<Piece> by) {
         if (old instanceof Base) {
             return spec.withPieces((Base) by.orElseThrow(), spec.layers(), spec.features(), spec.elements());

@@ -41,7 +41,7 @@ public record ShadeEdit(List<Shade> shades) {
         Shade old = find(id);
         RecordType type = RecordType.of(Shade.class);
         RecordType.Component component = type.component(what)
-                .filter(c -> !c.name().equals("id"))
+                .filter(c -> !c.name().equals("id") && !c.name().equals("used"))
                 .orElseThrow(() -> new RefusedException(what, "is nothing that is kept of a colour"));
         Object value =
                 switch (what) {
@@ -50,7 +50,8 @@ public record ShadeEdit(List<Shade> shades) {
                     case "family" -> family(text);
                     default -> Scalars.read(component, text.strip(), Units.MM, what);
                 };
-        Shade now = (Shade) type.with(old, component, value, what);
+        Shade changed = (Shade) type.with(old, component, value, what);
+        Shade now = what.equals("level") ? changed.looked() : changed;
         return shades.stream().map(s -> s == old ? now : s).toList();
     }
 
@@ -76,9 +77,7 @@ public record ShadeEdit(List<Shade> shades) {
     /** With other colours for some of them, as from a chart that was read. */
     public List<Shade> measured(Map<MaterialId, Colour> read) {
         return shades.stream()
-                .map(s -> read.containsKey(s.id())
-                        ? new Shade(s.id(), s.name(), s.medium(), read.get(s.id()), s.level(), s.family())
-                        : s)
+                .map(s -> read.containsKey(s.id()) ? s.measured(read.get(s.id())) : s)
                 .toList();
     }
 

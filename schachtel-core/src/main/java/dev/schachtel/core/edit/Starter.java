@@ -121,6 +121,9 @@ final class Starter {
         if (component.isOptional()) {
             return Optional.empty();
         }
+        if (component.isList()) {
+            return List.of();
+        }
         if (component.isFamily()) {
             Class<?> kind = RecordType.kind(component.content(), initial).orElseThrow();
             Object shape = start(kind, Id.BASE);

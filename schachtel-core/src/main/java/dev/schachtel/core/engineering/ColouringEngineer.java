@@ -17,9 +17,9 @@ import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.colour.Recipe;
 import dev.schachtel.core.colour.Recipes;
 import dev.schachtel.core.colour.Shading;
+import dev.schachtel.core.colour.Thrift;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
-import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Shade;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.patience.Lately;
@@ -32,9 +32,7 @@ import dev.schachtel.core.shape.Point;
  */
 @AutoService(Engineer.class)
 public final class ColouringEngineer implements Engineer<Colouring> {
-    /** What differs less from the card is left as it is: CIEDE2000 under which steps can't be seen. */
-    private static final double SAME = 4;
-
+    private static final Lately<List<Object>, List<Shade>> FEW = new Lately<>(40);
     private static final Lately<List<Object>, Recipes> DRAWERS = new Lately<>(40);
     private static final Lately<List<Object>, Recipe> RECIPES = new Lately<>(4_000);
     private static final Lately<List<Object>, List<Shading>> SHADINGS = new Lately<>(400);
@@ -52,77 +50,79 @@ public final class ColouringEngineer implements Engineer<Colouring> {
             return;
         }
         draft.inks().claim();
-        draft.afterwards(() -> colour(colouring, way, draft));
+        draft.afterwards(() -> draft.afterwards(() -> colour(colouring, way, draft)));
     }
 
+    /** When all that is inked lies: some areas are to look like that. */
     private static void colour(Colouring colouring, Technique way, BuildDraft draft) {
-        List<Shade> shades = of(draft.workshop().shades(), colouring.medium());
+        List<Shade> owned = draft.workshop().shades().stream()
+                .filter(s -> s.medium() == colouring.medium())
+                .toList();
+        List<Shade> tones = owned.stream().filter(s -> !s.isBlender()).toList();
+        Palettes palettes = new Palettes(colouring, draft);
+        List<Shade> taken = colouring.few()
+                ? FEW.get(List.of(palettes.asks(), tones), k -> Thrift.few(palettes.asks(), tones))
+                : tones;
         List<Coloured> all = new ArrayList<>();
         draft.arts().paint(art -> {
-            List<Coloured> areas = draft.part(art.part())
-                    .filter(part -> !art.isWords() && part.material() instanceof Cardstock)
-                    .map(part -> areas(art, part, shades, colouring, draft))
-                    .orElse(List.of());
+            List<Coloured> areas = palettes.canColour(art) ? areas(art, palettes, taken, draft) : List.of();
             all.addAll(areas);
             return areas.isEmpty() ? art : painted(art, areas);
         });
         Optional<Shade> veil = colouring.veil() instanceof Colouring.Veil.Of of
                 ? draft.workshop().shade(of.shade())
                 : Optional.empty();
-        List<Inking> strokes = new Strokes(colouring, way, all, draft::perCard).all(veil);
+        Optional<Shade> blender =
+                owned.stream().filter(s -> s.isBlender() && !s.isEmpty()).findFirst();
+        List<Inking> strokes =
+                new Strokes(colouring.id(), way, palettes.isDarkFirst(), all, draft::perCard).all(blender, veil);
         draft.inks().colour(all, strokes);
     }
 
-    private static List<Shade> of(List<Shade> shades, Medium medium) {
-        return shades.stream().filter(s -> s.medium() == medium).toList();
-    }
-
-    private static List<Coloured> areas(Art art, Part part, List<Shade> shades, Colouring colouring, BuildDraft draft) {
+    private static List<Coloured> areas(Art art, Palettes palettes, List<Shade> shades, BuildDraft draft) {
+        Part part = draft.part(art.part()).orElseThrow();
         Colour card = ((Cardstock) part.material()).colour();
         Recipes drawer = DRAWERS.get(List.of(shades, card), k -> new Recipes(shades, card));
-        String name = part.name();
         List<Art.Tint> tints = art.tints();
-        List<Boolean> narrow = tints.stream().map(ColouringEngineer::isNarrow).toList();
         List<Recipe> recipes = new ArrayList<>();
-        for (int i = 0; i < tints.size(); i++) {
-            Colour target = tints.get(i).colour();
-            boolean slim = narrow.get(i);
+        for (Art.Tint tint : tints) {
+            Colour target = palettes.target(art, tint);
+            boolean slim = Palettes.isNarrow(tint);
             recipes.add(RECIPES.get(List.of(drawer, target, slim), k -> recipe(drawer, target, card, slim)));
         }
         List<Integer> tones = recipes.stream().map(r -> r.tones().size()).toList();
-        Point toward = colouring.light().toward(part.at().get(0).turn());
-        List<Shading> shadings = SHADINGS.get(List.of(tints, toward, tones), k -> shadings(tints, toward, tones));
+        Point toward = palettes.light().toward(part.at().get(0).turn());
+        List<Outline> above = palettes.above(part);
+        List<Shading> shadings =
+                SHADINGS.get(List.of(tints, above, toward, tones), k -> shadings(tints, above, toward, tones));
         List<Coloured> all = new ArrayList<>();
         for (int i = 0; i < tints.size(); i++) {
             all.add(new Coloured(
                     part.id(),
-                    name,
+                    part.name(),
                     tints.get(i).name(),
                     recipes.get(i),
                     shadings.get(i),
-                    narrow.get(i),
-                    colouring.isDarkFirst()));
+                    Palettes.isNarrow(tints.get(i)),
+                    palettes.isDarkFirst()));
         }
         return all;
     }
 
     private static Recipe recipe(Recipes drawer, Colour target, Colour card, boolean narrow) {
-        return target.lab().differenceTo(card.lab()) < SAME
+        return Palettes.isBare(target, card)
                 ? new Recipe(target, List.of(), Recipe.Steps.BARE, Optional.empty())
                 : drawer.of(target, narrow);
     }
 
-    private static boolean isNarrow(Art.Tint tint) {
-        return tint.areas().stream().allMatch(a -> a.isNarrower(Shading.NARROW));
-    }
-
-    private static List<Shading> shadings(List<Art.Tint> tints, Point toward, List<Integer> tones) {
+    private static List<Shading> shadings(
+            List<Art.Tint> tints, List<Outline> above, Point toward, List<Integer> tones) {
         List<Shading> all = new ArrayList<>();
         for (int i = 0; i < tints.size(); i++) {
             List<Outline> over = tints.subList(i + 1, tints.size()).stream()
                     .flatMap(t -> t.areas().stream())
                     .toList();
-            all.add(Shading.of(tints.get(i).areas(), over, toward, tones.get(i)));
+            all.add(Shading.of(tints.get(i).areas(), over, above, toward, tones.get(i)));
         }
         return all;
     }

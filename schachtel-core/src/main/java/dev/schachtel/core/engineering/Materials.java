@@ -81,12 +81,13 @@ final class Materials {
     /** An adhesive or a foam. */
     Material fixing(MaterialId id, Source asker) {
         return fit(id, asker, m -> m instanceof Adhesive || m instanceof Foam)
-                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0, 0, 0));
     }
 
     /** An adhesive, for what must lie flat. */
     Material adhesive(MaterialId id, Source asker) {
-        return fit(id, asker, Adhesive.class::isInstance).orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0));
+        return fit(id, asker, Adhesive.class::isInstance)
+                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0, 0, 0));
     }
 
     /** What thin sheets of the same piece are stuck together with. */
@@ -98,7 +99,7 @@ final class Materials {
     Material glue() {
         return draft.workshop()
                 .find(FLAT, Adhesive.class)
-                .orElseGet(() -> new Adhesive(FLAT, FLAT.value(), um(100), 20, 0));
+                .orElseGet(() -> new Adhesive(FLAT, FLAT.value(), um(100), 20, 0, 0, 0));
     }
 
     /** A material that can do what is asked of it; another one is told from one that isn't there. */

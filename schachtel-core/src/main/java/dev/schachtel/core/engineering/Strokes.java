@@ -14,7 +14,7 @@ import java.util.function.ToIntFunction;
 import dev.schachtel.core.build.Coloured;
 import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.card.Colouring;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Shade;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.measure.Area;
@@ -28,14 +28,16 @@ final class Strokes {
     /** Neighbours that differ by more in lightness must not run into each other. */
     private static final double STRONG = 25;
 
-    private final Colouring colouring;
+    private final Id owner;
     private final Technique way;
+    private final boolean darkFirst;
     private final List<Coloured> areas;
     private final ToIntFunction<PartId> copies;
 
-    Strokes(Colouring colouring, Technique way, List<Coloured> areas, ToIntFunction<PartId> copies) {
-        this.colouring = colouring;
+    Strokes(Id owner, Technique way, boolean darkFirst, List<Coloured> areas, ToIntFunction<PartId> copies) {
+        this.owner = owner;
         this.way = way;
+        this.darkFirst = darkFirst;
         this.areas = areas;
         this.copies = copies;
     }
@@ -47,14 +49,15 @@ final class Strokes {
         private double seconds;
     }
 
-    /** In the order of the strokes, the veil last. */
-    List<Inking> all(Optional<Shade> veil) {
+    /** In the order of the strokes; then the blender over narrow areas, whose tones meet in a hard line, and the veil last. */
+    List<Inking> all(Optional<Shade> blender, Optional<Shade> veil) {
         Map<PartId, Double> whole = new LinkedHashMap<>();
         areas.stream()
                 .filter(c -> !c.isBare())
                 .forEach(c -> whole.merge(c.part(), c.area().squareMillimetres(), Double::sum));
         Map<Shade, Go> goes = new LinkedHashMap<>();
         Go shadows = new Go();
+        Go narrow = new Go();
         for (Coloured c : areas) {
             for (int i : c.strokes()) {
                 Go go = goes.computeIfAbsent(c.recipe().tones().get(i).shade(), k -> new Go());
@@ -62,13 +65,16 @@ final class Strokes {
             }
             if (c.recipe().tones().size() > 1) {
                 add(shadows, c, c.shading().dark(), whole);
+                if (c.narrow()) {
+                    add(narrow, c, c.shading().light(), whole);
+                }
             }
         }
         Comparator<Shade> dark =
                 Comparator.comparingDouble((Shade s) -> s.colour().lightness()).thenComparing(s -> s.id().value());
         List<Inking> strokes = new ArrayList<>();
         List<Shade> order = goes.keySet().stream()
-                .sorted(colouring.isDarkFirst() ? dark : dark.reversed())
+                .sorted(darkFirst ? dark : dark.reversed())
                 .toList();
         for (int i = 0; i < order.size(); i++) {
             boolean runs = i + 1 < order.size()
@@ -76,6 +82,7 @@ final class Strokes {
                     && goes.get(order.get(i)).parts.stream().anyMatch(goes.get(order.get(i + 1)).parts::contains);
             strokes.add(inking(order.get(i), goes.get(order.get(i)), runs));
         }
+        blender.filter(b -> !narrow.parts.isEmpty()).ifPresent(b -> strokes.add(inking(b, narrow, false)));
         veil.filter(v -> !shadows.parts.isEmpty()).ifPresent(v -> strokes.add(inking(v, shadows, false)));
         return strokes;
     }
@@ -91,7 +98,7 @@ final class Strokes {
 
     private Inking inking(Shade shade, Go go, boolean overWet) {
         return new Inking(
-                colouring.id(),
+                owner,
                 way,
                 shade,
                 List.copyOf(go.parts),

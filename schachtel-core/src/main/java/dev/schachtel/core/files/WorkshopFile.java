@@ -44,6 +44,9 @@ public final class WorkshopFile {
                     WorkshopFile::paired,
                     WorkshopFile::finished));
 
+    /** Millilitres in a bottle of glue of which nothing else is known. */
+    private static final int BOTTLE = 60;
+
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
     private static final Pattern ENTRY = Pattern.compile("\\$\\.(\\w+)\\[(\\d{1,6})].*");
@@ -146,7 +149,7 @@ public final class WorkshopFile {
         });
     }
 
-    /** Gems, ribbons and masking paper, and work that raises a sheet. */
+    /** Gems, ribbons and masking paper, work that raises a sheet, bottles with what is left in them. */
     private static void finished(ObjectNode workshop) {
         JsonNode more = Json.parse(text("finish.json"));
         more.properties().forEach(list -> {
@@ -156,6 +159,20 @@ public final class WorkshopFile {
                         own.add(entry);
                     }
                 });
+            }
+        });
+        workshop.putArray("media");
+        workshop.path("shades").forEach(s -> {
+            if (s instanceof ObjectNode shade) {
+                shade.put("used", 0);
+            }
+        });
+        workshop.path("materials").forEach(m -> {
+            if (m instanceof ObjectNode adhesive
+                    && adhesive.path("kind").asString("").equals("adhesive")) {
+                int holds = adhesive.path("dryMinutes").asInt(0) > 0 ? BOTTLE : 0;
+                adhesive.put("holds", holds);
+                adhesive.put("left", 10 * holds);
             }
         });
         workshop.path("techniques").forEach(t -> {

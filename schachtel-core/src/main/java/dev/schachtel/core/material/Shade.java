@@ -5,9 +5,12 @@ package dev.schachtel.core.material;
  *
  * @param name the maker's own, in words
  * @param colour as it looks on white paper, laid once and dry
+ * @param used thousandths of a full one that were taken since its level was looked at
  * @param family those that are kept and used together; empty for none
  */
-public record Shade(MaterialId id, String name, Medium medium, Colour colour, Level level, String family) {
+public record Shade(MaterialId id, String name, Medium medium, Colour colour, Level level, String family, int used) {
+    private static final double COLOURLESS = 99.5;
+
     /** How much there is left. */
     public enum Level {
         FULL(1.0),
@@ -25,6 +28,41 @@ public record Shade(MaterialId id, String name, Medium medium, Colour colour, Le
         public double share() {
             return share;
         }
+    }
+
+    /** One of which nothing was taken since its level was looked at. */
+    public Shade(MaterialId id, String name, Medium medium, Colour colour, Level level, String family) {
+        this(id, name, medium, colour, level, family, 0);
+    }
+
+    /** Of a full one, what is left: 0 to 1. */
+    public double left() {
+        return Math.max(0, level.share - used / 1000.0);
+    }
+
+    /** After so much of a full one was taken: its level is the lowest that holds what is left. */
+    public Shade less(double share) {
+        double rest = Math.max(0, left() - share);
+        Level now = Level.FULL;
+        for (Level lower : Level.values()) {
+            now = lower.share >= rest ? lower : now;
+        }
+        return new Shade(id, name, medium, colour, now, family, (int) Math.round(1000 * (now.share - rest)));
+    }
+
+    /** In another colour. */
+    public Shade measured(Colour other) {
+        return new Shade(id, name, medium, other, level, family, used);
+    }
+
+    /** With a level that was looked at just now. */
+    public Shade looked() {
+        return new Shade(id, name, medium, colour, level, family);
+    }
+
+    /** Whether it has no colour, and only spreads others. */
+    public boolean isBlender() {
+        return colour.lightness() > COLOURLESS;
     }
 
     public boolean isEmpty() {

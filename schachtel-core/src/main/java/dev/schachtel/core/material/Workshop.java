@@ -1,5 +1,6 @@
 package dev.schachtel.core.material;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -20,6 +21,7 @@ public record Workshop(
         List<Picture> pictures,
         List<Shade> shades,
         List<Pairing> pairings,
+        List<MediumUse> media,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -34,6 +36,7 @@ public record Workshop(
         pictures = List.copyOf(pictures);
         shades = List.copyOf(shades);
         pairings = List.copyOf(pairings);
+        media = List.copyOf(media);
     }
 
     /** The same workshop with another drawer. */
@@ -83,6 +86,19 @@ public record Workshop(
         return changed(c -> c.pairings = other);
     }
 
+    /** The same workshop with another way of working with a medium. */
+    public Workshop using(MediumUse other) {
+        List<MediumUse> all = new ArrayList<>(
+                media.stream().filter(m -> m.medium() != other.medium()).toList());
+        all.add(other);
+        return changed(c -> c.media = all);
+    }
+
+    /** How this maker works with a medium; as usual where nothing was said. */
+    public MediumUse use(Medium medium) {
+        return media.stream().filter(m -> m.medium() == medium).findFirst().orElseGet(() -> MediumUse.usual(medium));
+    }
+
     private Workshop changed(Consumer<Copy> change) {
         Copy copy = new Copy(this);
         change.accept(copy);
@@ -98,6 +114,7 @@ public record Workshop(
                 copy.pictures,
                 copy.shades,
                 copy.pairings,
+                copy.media,
                 copy.tools,
                 copy.house);
     }
@@ -113,6 +130,7 @@ public record Workshop(
         private List<Picture> pictures;
         private List<Shade> shades;
         private List<Pairing> pairings;
+        private List<MediumUse> media;
         private Tools tools;
         private HouseRules house;
 
@@ -126,6 +144,7 @@ public record Workshop(
             pictures = of.pictures;
             shades = of.shades;
             pairings = of.pairings;
+            media = of.media;
             tools = of.tools;
             house = of.house;
         }

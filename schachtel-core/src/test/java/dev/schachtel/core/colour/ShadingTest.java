@@ -28,14 +28,14 @@ class ShadingTest {
     @Test
     void aSquareLitFromTheRight() {
         Outline square = Outline.of(new Box(0, 0, 40, 20));
-        Shading shading = Shading.of(List.of(square), List.of(), Light.RIGHT.toward(Angle.ZERO), 3);
+        Shading shading = Shading.of(List.of(square), List.of(), List.of(), Light.RIGHT.toward(Angle.ZERO), 3);
         assertThat(shading.dark()).hasSize(1);
         Box dark = shading.dark().get(0).bounds();
         assertThat(dark.left()).isCloseTo(0, within(0.01));
         assertThat(dark.right()).isCloseTo(6, within(0.01));
         assertThat(area(shading.middle())).isCloseTo(6 * 20, within(0.1));
         assertThat(area(shading.light())).isCloseTo(28 * 20, within(0.1));
-        Shading two = Shading.of(List.of(square), List.of(), Light.ABOVE.toward(Angle.ZERO), 2);
+        Shading two = Shading.of(List.of(square), List.of(), List.of(), Light.ABOVE.toward(Angle.ZERO), 2);
         assertThat(two.middle()).isEmpty();
         assertThat(two.dark().get(0).bounds().top())
                 .as("15 % of 20 mm at the foot")
@@ -54,10 +54,21 @@ class ShadingTest {
     void thereIsAShadowUnderAnOverlap() {
         Outline wall = Outline.of(new Box(0, 0, 40, 40));
         Outline roof = Outline.of(new Box(0, 30, 40, 40));
-        Shading shading = Shading.of(List.of(wall), List.of(roof), Light.ABOVE.toward(Angle.ZERO), 3);
+        Shading shading = Shading.of(List.of(wall), List.of(roof), List.of(), Light.ABOVE.toward(Angle.ZERO), 3);
         assertThat(shading.dark())
                 .anyMatch(d -> d.bounds().top() > 29.9 && d.bounds().bottom() > 28);
         assertThat(area(shading.dark())).isCloseTo(40 * 6 + 40 * 1.5, within(1.0));
+    }
+
+    /** Another piece over it throws the same shadow, and hides nothing that must be coloured. */
+    @Test
+    void anotherPieceThrowsAShadow() {
+        Outline wall = Outline.of(new Box(0, 0, 40, 40));
+        Outline tree = Outline.of(new Box(0, 30, 40, 40));
+        Shading shading = Shading.of(List.of(wall), List.of(), List.of(tree), Light.ABOVE.toward(Angle.ZERO), 3);
+        assertThat(area(shading.dark())).isCloseTo(40 * 6 + 40 * 10, within(1.0));
+        assertThat(area(shading.dark()) + area(shading.middle()) + area(shading.light()))
+                .isCloseTo(1600, within(1.0));
     }
 
     @Property(tries = 150)
@@ -66,7 +77,8 @@ class ShadingTest {
         Random random = new Random(seed);
         Outline area = blob(random, 30, 0, 0);
         List<Outline> over = random.nextBoolean() ? List.of(blob(random, 12, 10, 8)) : List.of();
-        Shading shading = Shading.of(List.of(area), over, light.toward(Angle.ofDegrees(random.nextInt(360))), tones);
+        Shading shading =
+                Shading.of(List.of(area), over, List.of(), light.toward(Angle.ofDegrees(random.nextInt(360))), tones);
         double seen = area(area.less(over));
         double sum = area(shading.dark()) + area(shading.middle()) + area(shading.light());
         assertThat(sum).isCloseTo(seen, within(0.02 * area.area().squareMillimetres()));

@@ -2,8 +2,11 @@ package dev.schachtel.core.engineering;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -21,9 +24,19 @@ import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Aim;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Colouring;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Medium;
+import dev.schachtel.core.material.MediumUse;
+import dev.schachtel.core.material.Shade;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.shape.Outline;
@@ -189,5 +202,75 @@ class ColouringTest {
                 .toList());
         assertThat(plan.build().arts().stream().flatMap(a -> a.tints().stream()).map(Art.Tint::colour))
                 .containsExactlyElementsOf(before.stream().map(Art.Tint::colour).toList());
+    }
+
+    /** An area looks as the maker wants it on this card: like a colour, a paper, or the sheet beside it as that is inked. */
+    @Test
+    void anAreaCanLookLikeSomethingElse() {
+        TestCards card = TestCards.raised()
+                .add("treatment")
+                .set("treatment", "on", "panel")
+                .set("treatment", "colour", "#587187")
+                .add("motif")
+                .set("motif", "shape", "picture")
+                .set("motif", "shape.picture", "star")
+                .add("colouring");
+        Coloured star = card.build().coloured().get(0);
+        MaterialId picture = card.build().arts().get(0).picture();
+        Colouring plain = card.spec().find(new Id("colouring"), Colouring.class).orElseThrow();
+        Colour sky = card.build().colour(new PartId(new Id("panel"), "")).orElseThrow();
+        Map<Aim.Wanted, Colour> wanted = Map.of(
+                new Aim.Wanted.Plain(new Colour(0x5c7d60)),
+                new Colour(0x5c7d60),
+                new Aim.Wanted.LikePaper(new MaterialId("damson-300")),
+                new Colour(0x7a4663),
+                new Aim.Wanted.LikeSheet(new Id("panel")),
+                sky);
+        wanted.forEach((as, colour) -> {
+            Colouring aimed = plain.aiming(picture, star.region(), Optional.of(as));
+            CardSpec spec = CardEdit.of(card.spec()).with(aimed);
+            Build build = Planner.plan(CardFile.read(CardFile.write(spec)), TestCards.WORKSHOP)
+                    .build();
+            assertThat(build.coloured().stream()
+                            .filter(c -> c.region().equals(star.region()))
+                            .map(c -> c.recipe().target()))
+                    .containsOnly(colour);
+        });
+        assertThat(plain.aiming(picture, "x", Optional.empty())).isEqualTo(plain);
+    }
+
+    /** Fewer pens, and every area has as many tones as before. */
+    @Test
+    void fewerPensDoNearlyTheSame() {
+        TestCards all = coloured("cable-drum.json");
+        TestCards few = all.set("colouring", "few", "true");
+        assertThat(few.build().inkings()).hasSizeLessThan(all.build().inkings().size());
+        assertThat(few.build().coloured().stream().map(c -> c.recipe().tones().size()))
+                .containsExactlyElementsOf(all.build().coloured().stream()
+                        .map(c -> c.recipe().tones().size())
+                        .toList());
+    }
+
+    /** A pen without colour is no tone; it goes over the narrow areas last. Who goes light first says so for the medium. */
+    @Test
+    void theBlenderAndTheWayOfTheHouse() {
+        TestCards card = coloured("cable-drum.json");
+        Shade blender = new Shade(
+                new MaterialId("blender"), "blender", Medium.ALCOHOL_PEN, new Colour(0xffffff), Shade.Level.FULL, "");
+        List<Shade> drawer = new ArrayList<>(TestCards.WORKSHOP.shades());
+        drawer.add(blender);
+        Workshop workshop = TestCards.WORKSHOP.shaded(drawer);
+        Build build = Planner.plan(card.spec(), workshop).build();
+        List<Inking> strokes = build.inkings();
+        assertThat(strokes.get(strokes.size() - 1).shade()).isEqualTo(blender);
+        assertThat(build.coloured().stream().flatMap(c -> c.recipe().tones().stream()))
+                .noneMatch(t -> t.shade().equals(blender));
+        List<Shade> before = card.build().inkings().stream().map(Inking::shade).toList();
+        Workshop light = TestCards.WORKSHOP.using(new MediumUse(Medium.ALCOHOL_PEN, false, 1200));
+        List<Shade> after = new ArrayList<>(Planner.plan(card.spec(), light).build().inkings().stream()
+                .map(Inking::shade)
+                .toList());
+        Collections.reverse(after);
+        assertThat(after).isEqualTo(before);
     }
 }
