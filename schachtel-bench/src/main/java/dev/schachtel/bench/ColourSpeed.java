@@ -50,7 +50,8 @@ public final class ColourSpeed {
         List<Shade> shades = new ArrayList<>();
         for (int i = 0; i < SHADES; i++) {
             Colour colour = new Colour(random.nextInt(0x1000000));
-            shades.add(new Shade(new MaterialId("s-" + i), "s" + i, Medium.ALCOHOL_PEN, colour, Shade.Level.FULL, ""));
+            shades.add(
+                    new Shade(new MaterialId("s-" + i), "s" + i, Medium.ALCOHOL_PEN, colour, Shade.Level.FULL, "", 0));
         }
         List<Colour> targets = new ArrayList<>();
         for (int i = 0; i < AREAS; i++) {

@@ -46,7 +46,7 @@ public class BriefController {
             RuleId.SMALL_PARTS,
             RuleId.WRITING);
     private static final Set<String> OF_THE_CARD = Set.of("name", "set");
-    private static final Set<String> SELDOM = Set.of("spares", "together");
+    private static final Set<String> SELDOM = Set.of("spares", "byRisk", "together");
     private final CardService cards;
     private final Plans plans;
     private final Frames frames;

@@ -46,6 +46,7 @@ public record NewCard(String name, String format, String base, String front) {
                 1,
                 0,
                 false,
+                false,
                 new MaterialId(chosen.envelope()),
                 Optional.empty(),
                 false,

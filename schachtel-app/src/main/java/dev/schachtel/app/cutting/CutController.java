@@ -33,6 +33,7 @@ public class CutController {
     /** How long the page looks by itself, and in which portions. */
     private static final Duration PORTION = Duration.ofMillis(350);
 
+    private static final int MOST_SPARES = 100;
     private final CardService cards;
     private final Plans plans;
     private final CutDesk desk;
@@ -80,7 +81,12 @@ public class CutController {
     }
 
     /** What the maker chooses for a part; empty texts leave it to the tool. */
-    record Chosen(@Nullable String part, @Nullable String method, @Nullable String from, @Nullable Boolean middle) {
+    record Chosen(
+            @Nullable String part,
+            @Nullable String method,
+            @Nullable String from,
+            @Nullable Boolean middle,
+            @Nullable Integer spares) {
         CutChoice choice() {
             if (part == null || method == null || from == null) {
                 throw new RefusedException("part", "is not named; load the page again");
@@ -89,7 +95,8 @@ public class CutController {
                     part,
                     method.isBlank() ? Optional.empty() : CutRows.method(method),
                     from.isBlank() ? Optional.empty() : Optional.of(StockEdit.id(from)),
-                    Boolean.TRUE.equals(middle));
+                    Boolean.TRUE.equals(middle),
+                    spares == null ? 0 : Math.max(0, Math.min(MOST_SPARES, spares)));
         }
     }
 

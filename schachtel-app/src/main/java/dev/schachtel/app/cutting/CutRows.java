@@ -9,6 +9,7 @@ import java.util.Optional;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Spares;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.cutting.Demand;
 import dev.schachtel.core.cutting.Harvest;
@@ -49,7 +50,12 @@ final class CutRows {
                 .cut(demand.part().id().toString())
                 .filter(CutChoice::middle)
                 .isPresent();
-        return new CutView.Middle(used || Harvest.has(plan.build(), demand.part()), used);
+        int own = plan.spec()
+                .cut(demand.part().id().toString())
+                .map(CutChoice::spares)
+                .orElse(0);
+        return new CutView.Middle(
+                used || Harvest.has(plan.build(), demand.part()), used, own, Spares.of(plan.build(), demand.part()));
     }
 
     private static String passes(Demand demand, Plan plan) {

@@ -48,8 +48,13 @@ public record CutView(
             String grain,
             Middle middle) {}
 
-    /** Whether a part has a covered middle worth cutting out, and whether that is used. */
-    public record Middle(boolean there, boolean used) {}
+    /**
+     * Whether a part has a covered middle worth cutting out, and whether that is used.
+     *
+     * @param own spares that were asked for of this part alone
+     * @param spares all of its spares
+     */
+    public record Middle(boolean there, boolean used, int own, int spares) {}
 
     /** How a part goes through the roller machine: what is laid on it each time, and how often in all. */
     public record Roller(String letter, String name, List<String> turns, String passes) {}

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
@@ -26,7 +27,9 @@ import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Treatment;
+import dev.schachtel.core.cutting.PressPlan;
 import dev.schachtel.core.drawing.NeededView;
+import dev.schachtel.core.drawing.PressView;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Hazard;
@@ -35,12 +38,14 @@ import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Pairing;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
+import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Under;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.core.shape.Mm;
 
 /** Puts the surface work of a card into what the Decorate station shows. */
 @Component
@@ -70,6 +75,8 @@ class DecorateDesk {
                 SvgWriter.write(Views.FRONT.of(build, Id.BASE).plain(), look),
                 sheets(plan),
                 heights(build),
+                presses(plan),
+                pressed(plan),
                 pieces(plan),
                 plan.workshop().techniques().stream()
                         .map(t -> new Field.Option(t.id().value(), t.name(), false))
@@ -204,6 +211,35 @@ class DecorateDesk {
                 "%.0f of %.0f cm² are needed: the rest comes to lie under other pieces, and 2 mm more are inked.",
                 seen,
                 all);
+    }
+
+    private static List<DecorateView.Press> presses(Plan plan) {
+        Tools tools = plan.workshop().tools();
+        return PressPlan.of(plan.build(), tools).lays().stream()
+                .map(l -> new DecorateView.Press(
+                        SvgWriter.write(
+                                PressView.of(l, Mm.of(tools.pressWidth()), Mm.of(tools.pressHeight())),
+                                Look.picture(150, 150)),
+                        "Press " + (l.times() == 1 ? "once" : l.times() + " times"),
+                        l.stamps().stream().map(DecorateDesk::stamped).collect(Collectors.joining(", "))))
+                .toList();
+    }
+
+    private static String stamped(PressPlan.Placed p) {
+        return p.stamp().name() + " × " + p.stamp().pieces()
+                + (p.stamp().isPressedTwice() ? " (large: press twice)" : "");
+    }
+
+    private static String pressed(Plan plan) {
+        PressPlan all = PressPlan.of(plan.build(), plan.workshop().tools());
+        String large = all.tooLarge().isEmpty()
+                ? ""
+                : "Too large for the press: "
+                        + all.tooLarge().stream().map(PressPlan.Stamp::name).collect(Collectors.joining(", ")) + ".";
+        return all.lays().isEmpty()
+                ? large
+                : all.presses() + (all.presses() == 1 ? " press" : " presses")
+                        + " on as many sheets, stamps 6 mm apart. " + large;
     }
 
     /** What stands out from the face, the highest first. */

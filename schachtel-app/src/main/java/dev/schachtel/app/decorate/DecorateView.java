@@ -11,6 +11,8 @@ public record DecorateView(
         String svg,
         List<Sheet> sheets,
         List<Tall> heights,
+        List<Press> presses,
+        String pressed,
         List<Field.Option> pieces,
         List<Field.Option> ways,
         List<Entry> book,
@@ -39,6 +41,9 @@ public record DecorateView(
             String needed,
             String neededSvg,
             List<Field> fields) {}
+
+    /** Stamps that are pressed together. */
+    public record Press(String svg, String title, String words) {}
 
     /** A line of the table of what goes on what. */
     public record Line(String medium, String under, String title, List<Field.Option> verdicts, String reason) {}

@@ -109,7 +109,7 @@ class Runs {
     }
 
     private RunEntity fresh(StoredCard card, Plan plan) {
-        RunPlan frozen = RunPlan.of(plan.assembly(), plan.spec().brief().spares());
+        RunPlan frozen = RunPlan.of(plan.assembly(), plan.build());
         return new RunEntity(
                 card.id(),
                 card.revision(),

@@ -68,6 +68,10 @@ class Wishes {
     }
 
     private static String times(Together.Wish wish) {
-        return wish.there() <= 0 ? "more than" : String.format(Locale.ROOT, "%.1f times", wish.share() / wish.there());
+        return wish.there() <= 0
+                ? "more than"
+                : wish.share() < 1.05 * wish.there()
+                        ? "a little more than"
+                        : String.format(Locale.ROOT, "%.1f times", wish.share() / wish.there());
     }
 }

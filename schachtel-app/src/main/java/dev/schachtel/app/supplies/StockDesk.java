@@ -157,6 +157,8 @@ class StockDesk {
                 tool("plateLength", "Plates, long", t.plateLength()),
                 tool("matWidth", "Cutter’s mat, wide", t.matWidth()),
                 tool("matHeight", "Cutter’s mat, high", t.matHeight()),
+                tool("pressWidth", "Stamping press, wide", t.pressWidth()),
+                tool("pressHeight", "Stamping press, high", t.pressHeight()),
                 tool("kerf", "A stroke takes away", t.kerf()),
                 tool("squareUp", "Squared up by, two edges", t.squareUp()),
                 tool("keep", "Offcuts kept from, both ways", t.keep()));

@@ -11,6 +11,7 @@ public record Brief(
         @Asked(value = "Occasion", initial = " ") String occasion,
         @Asked(value = "Cards", initial = "1", min = "1", max = "500") int cards,
         @Asked(value = "Spares of each small part", initial = "0", min = "0", max = "100") int spares,
+        @Asked(value = "Also spares of what easily goes wrong", initial = "false") boolean byRisk,
         @Asked(value = "Posted", initial = "false") boolean posted,
         @Asked(value = "Envelope", initial = "long", from = Asked.Choice.ENVELOPE) MaterialId envelope,
         @Asked(value = "Ready by") Optional<LocalDate> due,
@@ -18,5 +19,5 @@ public record Brief(
         @Asked(value = "Makers", initial = "1", min = "1", max = "12") int makers,
         @Asked(value = "Cards at a time (0 for the fastest)", initial = "0", min = "0", max = "500") int together) {
     public static final Brief PLAIN =
-            new Brief("", "", 1, 0, false, new MaterialId("long"), Optional.empty(), false, 1, 0);
+            new Brief("", "", 1, 0, false, false, new MaterialId("long"), Optional.empty(), false, 1, 0);
 }

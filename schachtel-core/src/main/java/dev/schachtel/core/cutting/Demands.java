@@ -8,7 +8,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.build.Spares;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Length;
@@ -17,9 +17,6 @@ import dev.schachtel.core.shape.Outline;
 
 /** What has to be cut for a card and a number of them. */
 final class Demands {
-    /** Spares are cut of parts no longer than this. */
-    private static final Length SMALL = Length.ofMillimetres(100);
-
     private Demands() {}
 
     static List<Demand> of(Build build) {
@@ -30,16 +27,15 @@ final class Demands {
     }
 
     private static Demand of(Part part, Build build) {
-        Brief brief = build.spec().brief();
         Map<PartId, String> letters = build.letters();
         boolean trimmed = part.method() == CutMethod.TRIMMER
                 || straight(part)
                 || part.method() == CutMethod.ELECTRONIC
                 || part.material().fromRoll();
         Length more = trimmed ? Length.ZERO : CutPlanner.ALLOWANCE.times(2);
-        int count = count(part, brief);
+        int count = count(part, build);
         Optional<Demand.Dropped> dropped = frameOf(part, build)
-                .map(f -> new Demand.Dropped(letters.getOrDefault(f.id(), ""), Math.min(count, count(f, brief))));
+                .map(f -> new Demand.Dropped(letters.getOrDefault(f.id(), ""), Math.min(count, count(f, build))));
         return new Demand(
                 part,
                 letters.getOrDefault(part.id(), ""),
@@ -50,8 +46,8 @@ final class Demands {
                 dropped);
     }
 
-    private static int count(Part part, Brief brief) {
-        return part.perCard() * brief.cards() + (part.form().longer().isAbove(SMALL) ? 0 : brief.spares());
+    private static int count(Part part, Build build) {
+        return part.perCard() * build.spec().brief().cards() + Spares.of(build, part);
     }
 
     /** The part of the same piece and card in whose opening this one fits exactly, both die cut: two nested dies. */

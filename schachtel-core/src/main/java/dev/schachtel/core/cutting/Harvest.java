@@ -55,7 +55,12 @@ public final class Harvest {
                 String id = part.id().toString();
                 Optional<CutChoice> old = now.cut(id);
                 now = CardEdit.of(now)
-                        .cut(new CutChoice(id, old.flatMap(CutChoice::method), old.flatMap(CutChoice::from), use));
+                        .cut(new CutChoice(
+                                id,
+                                old.flatMap(CutChoice::method),
+                                old.flatMap(CutChoice::from),
+                                use,
+                                old.map(CutChoice::spares).orElse(0)));
             }
         }
         return now;

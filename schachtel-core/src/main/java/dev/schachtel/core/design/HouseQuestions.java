@@ -212,7 +212,8 @@ public final class HouseQuestions {
                             part,
                             Optional.of(method),
                             spec.cut(part).flatMap(CutChoice::from),
-                            spec.cut(part).filter(CutChoice::middle).isPresent()));
+                            spec.cut(part).filter(CutChoice::middle).isPresent(),
+                            spec.cut(part).map(CutChoice::spares).orElse(0)));
         }
         return now;
     }

@@ -65,7 +65,7 @@ public record ShadeEdit(List<Shade> shades) {
         Medium with = (Medium) Scalars.read(component, medium.strip(), Units.MM, "medium");
         String said = name(name);
         List<Shade> all = new ArrayList<>(shades);
-        all.add(new Shade(free(said, with), said, with, colour(colour), Shade.Level.FULL, ""));
+        all.add(new Shade(free(said, with), said, with, colour(colour), Shade.Level.FULL, "", 0));
         return all;
     }
 

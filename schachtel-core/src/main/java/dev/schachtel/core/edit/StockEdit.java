@@ -241,7 +241,17 @@ public final class StockEdit {
             throw new RefusedException(component, String.valueOf(e.getMessage()));
         }
         boolean roll = component.equals("left") || component.equals("full");
-        boolean may0 = List.of("kerf", "squareUp", "keep", "left", "plateWidth", "plateLength", "matWidth", "matHeight")
+        boolean may0 = List.of(
+                        "kerf",
+                        "squareUp",
+                        "keep",
+                        "left",
+                        "plateWidth",
+                        "plateLength",
+                        "matWidth",
+                        "matHeight",
+                        "pressWidth",
+                        "pressHeight")
                 .contains(component);
         Length least = may0 ? Length.ZERO : component.equals("width") ? Length.ofMicrometres(100) : LEAST;
         Length most = roll ? LONGEST_ROLL : MOST;

@@ -11,6 +11,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.Aim;
 import dev.schachtel.core.card.Colouring;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.colour.Light;
 import dev.schachtel.core.colour.Shading;
@@ -100,6 +101,10 @@ record Palettes(Colouring colouring, BuildDraft draft) {
                         card(s).orElseThrow().colour()));
     }
 
+    private boolean isElement(Id owner) {
+        return draft.spec().find(owner, Element.class).isPresent();
+    }
+
     private Optional<Cardstock> card(Slab slab) {
         return draft.part(slab.part())
                 .map(Part::material)
@@ -107,9 +112,9 @@ record Palettes(Colouring colouring, BuildDraft draft) {
                 .map(Cardstock.class::cast);
     }
 
-    /** What lies over a part and throws its shadow on it, in the part's own coordinates; only where there is one copy of it. */
+    /** Pieces of the scene that lie over one and throw their shadow on it, in its own coordinates; only where there is one copy. */
     List<Outline> above(Part part) {
-        if (part.at().size() != 1) {
+        if (part.at().size() != 1 || !isElement(part.owner())) {
             return List.of();
         }
         List<Level> levels = draft.levels();
@@ -121,8 +126,9 @@ record Palettes(Colouring colouring, BuildDraft draft) {
         Angle turn = new Angle(-at.turn().microdegrees());
         return own.stream()
                 .flatMap(o -> levels.stream()
-                        .filter(l ->
-                                !l.bottom().isBelow(o.top()) && card(l.slab()).isPresent())
+                        .filter(l -> !l.bottom().isBelow(o.top())
+                                && isElement(l.slab().part().owner())
+                                && card(l.slab()).isPresent())
                         .flatMap(l -> l.slab().footprints().stream())
                         .filter(f -> o.slab().footprints().stream().anyMatch(f::overlaps)))
                 .map(f -> f.moved(back).turned(Point.ORIGIN, turn))

@@ -17,8 +17,12 @@ import tools.jackson.databind.node.ObjectNode;
 public final class RunFile {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
-    /** Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name. */
-    private static final Upgrades UPGRADES = new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described));
+    /**
+     * Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name, version 2
+     * one number of spares for all parts.
+     */
+    private static final Upgrades UPGRADES =
+            new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared));
 
     private RunFile() {}
 
@@ -45,6 +49,11 @@ public final class RunFile {
         if (!plan.has("makers")) {
             plan.put("makers", 1);
         }
+    }
+
+    private static void spared(ObjectNode plan) {
+        int all = plan.path("spares").asInt(0);
+        plan.putObject("spares").put("", all);
     }
 
     /** Steps said what kind they are by a name alone. */

@@ -31,7 +31,8 @@ public final class WorkshopFile {
     /**
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
      * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes
-     * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet.
+     * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet,
+     * version 6 nothing of what is left of pens and bottles.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
@@ -42,11 +43,13 @@ public final class WorkshopFile {
                     WorkshopFile::pictured,
                     WorkshopFile::shaded,
                     WorkshopFile::paired,
-                    WorkshopFile::finished));
+                    WorkshopFile::finished,
+                    WorkshopFile::counted));
 
     /** Millilitres in a bottle of glue of which nothing else is known. */
     private static final int BOTTLE = 60;
 
+    private static final String PRESS = "150 mm";
     private static final int MOST_ASIDE = 50;
     /** As in $.sheets[3].count. */
     private static final Pattern ENTRY = Pattern.compile("\\$\\.(\\w+)\\[(\\d{1,6})].*");
@@ -149,7 +152,7 @@ public final class WorkshopFile {
         });
     }
 
-    /** Gems, ribbons and masking paper, work that raises a sheet, bottles with what is left in them. */
+    /** Gems, ribbons and masking paper, and work that raises a sheet. */
     private static void finished(ObjectNode workshop) {
         JsonNode more = Json.parse(text("finish.json"));
         more.properties().forEach(list -> {
@@ -161,6 +164,18 @@ public final class WorkshopFile {
                 });
             }
         });
+        workshop.path("techniques").forEach(t -> {
+            if (t instanceof ObjectNode technique) {
+                technique.put("raises", raises(technique.path("kind").asString("")));
+            }
+        });
+    }
+
+    /** How the maker works with each medium, what is left of pens and bottles, and the stamping press. */
+    private static void counted(ObjectNode workshop) {
+        if (workshop.get("tools") instanceof ObjectNode tools) {
+            tools.put("pressWidth", PRESS).put("pressHeight", PRESS);
+        }
         workshop.putArray("media");
         workshop.path("shades").forEach(s -> {
             if (s instanceof ObjectNode shade) {
@@ -173,11 +188,6 @@ public final class WorkshopFile {
                 int holds = adhesive.path("dryMinutes").asInt(0) > 0 ? BOTTLE : 0;
                 adhesive.put("holds", holds);
                 adhesive.put("left", 10 * holds);
-            }
-        });
-        workshop.path("techniques").forEach(t -> {
-            if (t instanceof ObjectNode technique) {
-                technique.put("raises", raises(technique.path("kind").asString("")));
             }
         });
     }

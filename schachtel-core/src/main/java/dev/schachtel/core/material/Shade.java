@@ -30,11 +30,6 @@ public record Shade(MaterialId id, String name, Medium medium, Colour colour, Le
         }
     }
 
-    /** One of which nothing was taken since its level was looked at. */
-    public Shade(MaterialId id, String name, Medium medium, Colour colour, Level level, String family) {
-        this(id, name, medium, colour, level, family, 0);
-    }
-
     /** Of a full one, what is left: 0 to 1. */
     public double left() {
         return Math.max(0, level.share - used / 1000.0);
@@ -57,7 +52,7 @@ public record Shade(MaterialId id, String name, Medium medium, Colour colour, Le
 
     /** With a level that was looked at just now. */
     public Shade looked() {
-        return new Shade(id, name, medium, colour, level, family);
+        return new Shade(id, name, medium, colour, level, family, 0);
     }
 
     /** Whether it has no colour, and only spreads others. */

@@ -8,6 +8,7 @@ import dev.schachtel.core.measure.Length;
  * @param trimmer longest stroke
  * @param plateWidth of the roller machine's plates
  * @param matWidth of the electronic cutter's mat
+ * @param pressWidth of the stamping press
  * @param kerf what a stroke of the trimmer takes away; 0 for a blade that only parts
  * @param squareUp trimmed off the left and the foot of every sheet before anything else, 0 for sheets taken as square
  * @param keep offcuts at least this long and wide go to the offcut box
@@ -18,6 +19,8 @@ public record Tools(
         Length plateLength,
         Length matWidth,
         Length matHeight,
+        Length pressWidth,
+        Length pressHeight,
         Length kerf,
         Length squareUp,
         Length keep) {

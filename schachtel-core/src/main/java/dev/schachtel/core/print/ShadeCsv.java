@@ -80,7 +80,7 @@ public final class ShadeCsv {
                     .filter(s -> s.name().equals(fresh.name()) && s.medium() == fresh.medium())
                     .filter(s -> edit.shades().stream().noneMatch(o -> o.id().equals(s.id())))
                     .findFirst()
-                    .map(s -> new Shade(s.id(), fresh.name(), fresh.medium(), fresh.colour(), fresh.level(), ""))
+                    .map(s -> new Shade(s.id(), fresh.name(), fresh.medium(), fresh.colour(), fresh.level(), "", 0))
                     .orElse(fresh);
             all.set(all.size() - 1, named);
             List<Shade> levelled = new ShadeEdit(all).set(named.id(), "level", line.get(3));

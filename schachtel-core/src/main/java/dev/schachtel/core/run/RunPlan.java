@@ -1,25 +1,34 @@
 package dev.schachtel.core.run;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Spares;
 import dev.schachtel.core.work.WorkKind;
 
 /**
  * The steps in their order, as they were when the run began.
  *
- * @param spares of each small part
+ * @param spares of each part by its name; under an empty name those of all others
  */
-public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
+public record RunPlan(List<RunStep> steps, int cards, Map<String, Integer> spares, int makers) {
     public RunPlan {
         steps = List.copyOf(steps);
+        spares = Map.copyOf(spares);
         makers = Math.max(1, makers);
     }
 
-    public static RunPlan of(BuildPlan plan, int spares) {
+    public static RunPlan of(BuildPlan plan, Build build) {
+        Map<String, Integer> spares = new LinkedHashMap<>();
+        build.parts().stream()
+                .filter(p -> Spares.of(build, p) > 0)
+                .forEach(p -> spares.put(p.id().toString(), Spares.of(build, p)));
         List<RunStep> steps = new ArrayList<>();
         for (Step step : plan.steps()) {
             boolean wet = step.op().is(WorkKind.CLEAN);
@@ -40,6 +49,11 @@ public record RunPlan(List<RunStep> steps, int cards, int spares, int makers) {
                             .toList()));
         }
         return new RunPlan(steps, plan.batch().cards(), spares, plan.batch().makers());
+    }
+
+    /** How many more there are of a part. */
+    int sparesOf(String part) {
+        return spares.getOrDefault(part, spares.getOrDefault("", 0));
     }
 
     /** Seconds within which what a step was done with must be washed; 0 for any time. */

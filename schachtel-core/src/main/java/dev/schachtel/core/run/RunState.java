@@ -100,7 +100,7 @@ public final class RunState {
                 .takeWhile(m -> m != wrong)
                 .filter(m -> mainPart(m.step()).equals(part))
                 .count();
-        return before < plan.spares();
+        return before < plan.sparesOf(part);
     }
 
     private String mainPart(String step) {

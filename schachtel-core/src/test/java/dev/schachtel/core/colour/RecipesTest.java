@@ -25,7 +25,7 @@ class RecipesTest {
     private static final Colour WHITE = new Colour(0xffffff);
 
     private static Shade shade(int number, Colour colour, Shade.Level level) {
-        return new Shade(new MaterialId("s-" + number), "shade " + number, Medium.ALCOHOL_PEN, colour, level, "");
+        return new Shade(new MaterialId("s-" + number), "shade " + number, Medium.ALCOHOL_PEN, colour, level, "", 0);
     }
 
     private static List<Shade> drawer(Random random, int many) {

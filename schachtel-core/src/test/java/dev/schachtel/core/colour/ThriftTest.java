@@ -24,7 +24,7 @@ class ThriftTest {
 
     private static Shade pen(int number, Colour colour) {
         return new Shade(
-                new MaterialId("p-" + number), "pen " + number, Medium.ALCOHOL_PEN, colour, Shade.Level.FULL, "");
+                new MaterialId("p-" + number), "pen " + number, Medium.ALCOHOL_PEN, colour, Shade.Level.FULL, "", 0);
     }
 
     private static Set<Shade> taken(List<Thrift.Ask> asks, List<Shade> drawer) {

@@ -159,6 +159,8 @@ class CutPlannerTest {
                 t.plateLength(),
                 t.matWidth(),
                 t.matHeight(),
+                t.pressWidth(),
+                t.pressHeight(),
                 Length.ofMillimetres(2),
                 Length.ofMillimetres(5),
                 t.keep());

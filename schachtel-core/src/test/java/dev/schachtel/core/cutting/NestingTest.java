@@ -32,7 +32,7 @@ class NestingTest {
         var spec = card.spec();
         for (String part : parts) {
             spec = CardEdit.of(spec)
-                    .cut(new CutChoice(part, Optional.of(CutMethod.ELECTRONIC), Optional.empty(), false));
+                    .cut(new CutChoice(part, Optional.of(CutMethod.ELECTRONIC), Optional.empty(), false, 0));
         }
         Build build = Engineering.engineer(spec, TestCards.WORKSHOP);
         return CutPlanner.plan(build, TestCards.WORKSHOP);

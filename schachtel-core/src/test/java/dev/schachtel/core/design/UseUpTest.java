@@ -32,7 +32,7 @@ import net.jqwik.api.constraints.IntRange;
 /** What is used up, and what colours look like beside each other. */
 class UseUpTest {
     private static final Shade SLATE = new Shade(
-            new MaterialId("slate-dye-ink"), "slate", Medium.DYE_INK, new Colour(0x587187), Shade.Level.LOW, "");
+            new MaterialId("slate-dye-ink"), "slate", Medium.DYE_INK, new Colour(0x587187), Shade.Level.LOW, "", 0);
 
     private static List<UseUp.Use> colours(Build build, Workshop workshop) {
         return UseUp.of(build, workshop).stream()
@@ -89,7 +89,7 @@ class UseUpTest {
     @Property(tries = 200)
     void levelsFollowWhatIsTaken(
             @ForAll @DoubleRange(min = 0, max = 0.2) double sip, @ForAll @IntRange(max = 30) int sips) {
-        Shade shade = new Shade(SLATE.id(), "slate", Medium.DYE_INK, SLATE.colour(), Shade.Level.FULL, "");
+        Shade shade = new Shade(SLATE.id(), "slate", Medium.DYE_INK, SLATE.colour(), Shade.Level.FULL, "", 0);
         for (int i = 0; i < sips; i++) {
             shade = shade.less(sip);
         }
@@ -139,7 +139,7 @@ class UseUpTest {
                 .set("treatment", "colour", "#587187");
         TestCards covered = bare.add("motif").set("motif", "shape.diameter", "60 mm");
         Workshop full = TestCards.WORKSHOP.shaded(
-                List.of(new Shade(SLATE.id(), "slate", Medium.DYE_INK, SLATE.colour(), Shade.Level.FULL, "")));
+                List.of(new Shade(SLATE.id(), "slate", Medium.DYE_INK, SLATE.colour(), Shade.Level.FULL, "", 0)));
         UseUp.Use before = colours(bare.build(), full).get(0);
         UseUp.Use after = colours(covered.build(), full).get(0);
         double less = (before.share() - after.share()) * 1500 * 100;

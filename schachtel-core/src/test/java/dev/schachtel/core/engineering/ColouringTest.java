@@ -256,7 +256,13 @@ class ColouringTest {
     void theBlenderAndTheWayOfTheHouse() {
         TestCards card = coloured("cable-drum.json");
         Shade blender = new Shade(
-                new MaterialId("blender"), "blender", Medium.ALCOHOL_PEN, new Colour(0xffffff), Shade.Level.FULL, "");
+                new MaterialId("blender"),
+                "blender",
+                Medium.ALCOHOL_PEN,
+                new Colour(0xffffff),
+                Shade.Level.FULL,
+                "",
+                0);
         List<Shade> drawer = new ArrayList<>(TestCards.WORKSHOP.shades());
         drawer.add(blender);
         Workshop workshop = TestCards.WORKSHOP.shaded(drawer);
@@ -272,5 +278,29 @@ class ColouringTest {
                 .toList());
         Collections.reverse(after);
         assertThat(after).isEqualTo(before);
+    }
+
+    /** A strip over the middle of a picture throws its shadow on what is under it. */
+    @Test
+    void whatLiesOverAPictureShadesIt() {
+        TestCards alone = TestCards.raised()
+                .add("motif")
+                .set("motif", "shape", "picture")
+                .set("motif", "shape.picture", "moon")
+                .set("motif", "up", "70 mm")
+                .add("colouring")
+                .set("colouring", "light", "above");
+        TestCards covered = alone.add("sentiment")
+                .set("sentiment", "up", "75 mm")
+                .set("sentiment", "height", "6 mm")
+                .set("sentiment", "fixing", "foam-tape-2");
+        assertThat(dark(covered)).isGreaterThan(dark(alone) + 1);
+    }
+
+    private static double dark(TestCards card) {
+        return card.build().coloured().stream()
+                .flatMap(c -> c.shading().dark().stream())
+                .mapToDouble(o -> o.area().squareMillimetres())
+                .sum();
     }
 }

@@ -33,7 +33,7 @@ class MishapTest {
                     step("glue", WorkKind.ATTACH, 480, 300, List.of("mat", "panel"), "stamp"),
                     step("post", WorkKind.ENVELOPE, 240, 0, List.of(), "glue")),
             4,
-            0,
+            Map.of(),
             1);
 
     private final Map<String, RunStep> steps = new LinkedHashMap<>();

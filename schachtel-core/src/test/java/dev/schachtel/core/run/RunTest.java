@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -18,7 +19,9 @@ import org.junit.jupiter.api.Test;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.edit.BookEdit;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.RunFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Surfacing;
@@ -46,7 +49,7 @@ class RunTest {
                 .set("shaker", "filmFixing", "gel")
                 .set("brief", "spares", spares)
                 .plan();
-        return RunPlan.of(plan.assembly(), plan.spec().brief().spares());
+        return RunPlan.of(plan.assembly(), plan.build());
     }
 
     private RunEvent event(String maker, RunEvent.Kind kind, String step, int card) {
@@ -216,8 +219,8 @@ class RunTest {
     @Test
     void theForecastKnowsHowManyHandsThereAre() {
         TestCards card = TestCards.of("upper-station.json").set("brief", "makers", "2");
-        RunPlan two = RunPlan.of(card.plan().assembly(), 0);
-        RunPlan alone = new RunPlan(two.steps(), two.cards(), 0, 1);
+        RunPlan two = RunPlan.of(card.plan().assembly(), card.plan().build());
+        RunPlan alone = new RunPlan(two.steps(), two.cards(), Map.of(), 1);
         assertThat(two.makers()).isEqualTo(2);
         Duration together = RunState.of(two, events).left(now);
         assertThat(together)
@@ -240,10 +243,8 @@ class RunTest {
                 .set("treatment-2", "on", "panel")
                 .set("treatment-2", "way", other)
                 .spec();
-        return RunPlan.of(
-                Planner.plan(spec, TestCards.WORKSHOP.with(book, TestCards.WORKSHOP.house()))
-                        .assembly(),
-                0);
+        Plan plan = Planner.plan(spec, TestCards.WORKSHOP.with(book, TestCards.WORKSHOP.house()));
+        return RunPlan.of(plan.assembly(), plan.build());
     }
 
     /** While alcohol is about or wet nobody may take up anything hot, be it the heat tool or a hot pen of one's own. */
@@ -319,7 +320,10 @@ class RunTest {
 
     @Test
     void aSpareSavesTheCutting() {
-        RunPlan plan = upperStation("2");
+        CardSpec spec = TestCards.of("upper-station.json").spec();
+        CutChoice two = new CutChoice("panel", Optional.empty(), Optional.empty(), false, 2);
+        Plan spared = Planner.plan(CardEdit.of(spec).cut(two), TestCards.WORKSHOP);
+        RunPlan plan = RunPlan.of(spared.assembly(), spared.build());
         until(plan, WorkKind.CLOSE);
         RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
         RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));
