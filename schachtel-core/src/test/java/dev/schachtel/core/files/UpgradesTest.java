@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
@@ -80,5 +81,16 @@ class UpgradesTest {
 
     private static ObjectNode marked(int version) {
         return JsonNodeFactory.instance.objectNode().put(Upgrades.MARK, version);
+    }
+
+    /** A workshop of before gems and bottles has them now, and all that it had. */
+    @Test
+    void aWorkshopOfVersionFiveIsBroughtUp() throws IOException {
+        Workshop now = WorkshopFile.read(released("workshop-5.json"));
+        assertThat(now).isEqualTo(WorkshopFile.standard());
+        String own = released("workshop-5.json").replace("\"id\" : \"glue\"", "\"id\" : \"gems-4\"");
+        assertThat(WorkshopFile.read(own).all(Embellishment.class))
+                .as("an id that is taken stays with what has it")
+                .noneMatch(e -> e.id().value().equals("gems-4"));
     }
 }
