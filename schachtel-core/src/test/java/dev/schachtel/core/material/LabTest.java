@@ -4,15 +4,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import com.github.ajalt.colormath.calculate.DifferenceKt;
 import com.github.ajalt.colormath.model.LAB;
-import com.github.ajalt.colormath.model.LABColorSpaces;
 import com.github.ajalt.colormath.model.RGB;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -69,25 +66,13 @@ class LabTest {
         assertThat(a.differenceTo(b)).isNotNegative().isCloseTo(b.differenceTo(a), within(1e-6));
     }
 
-    /**
-     * Another library, with its own formulas, finds the same Lab and the same differences; it counts in single precision,
-     * and greys, whose hue the paper leaves out, in a way of its own.
-     */
+    /** Another library, with its own matrices and in single precision, finds the same Lab. */
     @Property(tries = 1000)
-    void aLibraryFindsTheSame(@ForAll @IntRange(max = 0xffffff) int one, @ForAll @IntRange(max = 0xffffff) int other) {
-        LAB a = RGB.Companion.invoke(new Colour(one).hex()).toLAB();
-        Lab own = new Colour(one).lab();
-        assertThat(own.lightness()).isCloseTo(a.getL(), within(0.02));
-        assertThat(own.a()).isCloseTo(a.getA(), within(0.02));
-        assertThat(own.b()).isCloseTo(a.getB(), within(0.02));
-        Lab next = new Colour(other).lab();
-        Assume.that(own.chroma() > 1 && next.chroma() > 1);
-        assertThat(own.differenceTo(next))
-                .isCloseTo(DifferenceKt.differenceCIE2000(same(own), same(next)), within(0.01));
-    }
-
-    private static LAB same(Lab lab) {
-        return new LAB(
-                (float) lab.lightness(), (float) lab.a(), (float) lab.b(), 1, LABColorSpaces.INSTANCE.getLAB65());
+    void aLibraryFindsTheSame(@ForAll @IntRange(max = 0xffffff) int rgb) {
+        LAB other = RGB.Companion.invoke(new Colour(rgb).hex()).toLAB();
+        Lab own = new Colour(rgb).lab();
+        assertThat(own.lightness()).isCloseTo(other.getL(), within(0.02));
+        assertThat(own.a()).isCloseTo(other.getA(), within(0.02));
+        assertThat(own.b()).isCloseTo(other.getB(), within(0.02));
     }
 }
