@@ -17,6 +17,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** Colouring the pictures of a card by hand, from the page. */
 class ColoursBrowserTest extends InBrowser {
+    private static final String FEWER = "Fewer pens, where two nearly do the same";
+
     ColoursBrowserTest(RunningApp app) {
         super(app);
     }
@@ -106,5 +108,30 @@ class ColoursBrowserTest extends InBrowser {
         page.navigate(app.address() + "/cards/" + plain() + "/decorate/colours?area=9999");
         assertThat(button("Colour the pictures by hand")).isVisible();
         assertThat(page.locator("h1")).hasText("Colours");
+    }
+
+    /** An area looks like a paper, then like a colour of its own, then as printed; fewer pens do; the drawer is lower afterwards. */
+    @Test
+    void anAreaLooksLikeSomethingElse() {
+        long card = plain();
+        page.navigate(app.address() + "/cards/" + card + "/decorate/colours");
+        button("Colour the pictures by hand").click();
+        row("Kestrel").locator("a").click();
+        String before = row("Kestrel").locator(".tones").textContent();
+        page.waitForResponse(r -> r.url().contains("/decorate/colours?area="), () -> field("Should look")
+                .selectOption("paper:moss-270"));
+        assertThat(row("Kestrel").locator(".tones")).not().hasText(before);
+        page.reload();
+        assertThat(field("Should look")).hasValue("paper:moss-270");
+        button("Undo").click();
+        assertThat(field("Should look")).hasValue("");
+        assertThat(row("Kestrel").locator(".tones")).hasText(before);
+        page.waitForResponse(
+                r -> r.url().endsWith("/decorate/colours"), () -> field(FEWER).selectOption("true"));
+        assertThat(field(FEWER)).hasValue("true");
+        assertThat(colouring(card).few()).isTrue();
+        button("The cards are made. Update pens and glue.").click();
+        assertThat(page.locator("h1")).hasText("Colours");
+        assertThat(page.locator("#wishes")).containsText("All your cards together");
     }
 }

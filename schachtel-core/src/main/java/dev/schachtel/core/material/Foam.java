@@ -36,4 +36,9 @@ public record Foam(MaterialId id, String name, Length thickness, int grammage, F
     public boolean isStock() {
         return form != Form.SCRAP;
     }
+
+    @Override
+    public boolean isReady() {
+        return form == Form.SQUARES;
+    }
 }

@@ -17,10 +17,14 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
+import dev.schachtel.core.material.MaskingPaper;
+import dev.schachtel.core.material.Ribbon;
 
 /**
  * Builds a card from nothing but the steps of its plan, as a hand without a thought would, and writes down with the step's
@@ -32,6 +36,8 @@ public final class Replay {
     private final Set<PartId> cut = new HashSet<>();
     private final Map<PartId, Joining> fixed = new HashMap<>();
     private final Set<PartId> filled = new HashSet<>();
+    private final Map<PartId, PartId> masked = new HashMap<>();
+    private final Set<PartId> peeled = new HashSet<>();
     private final List<String> wrong = new ArrayList<>();
     /** Pieces whose words or pictures are on their sheet, and sheets that were printed on. */
     private final Set<Object> printed = new HashSet<>();
@@ -86,16 +92,44 @@ public final class Replay {
                 printed.addAll(op.parts());
             }
         }
+        mask(step);
         op.joins().ifPresent(j -> join(step, j));
         if (op.kind().id().equals("close") && op.joins().stream().noneMatch(j -> isInside(j.onto()))) {
             frontLies = true;
         }
     }
 
+    /** Masks lie while there is ink under which they are, and are off before anything is glued or written there. */
+    private void mask(Step step) {
+        Op op = step.op();
+        PartId sheet = op.parts().isEmpty()
+                ? new PartId(Id.BASE, "")
+                : op.parts().get(op.parts().size() - 1);
+        if (op.kind().id().equals("mask")) {
+            masked.put(op.parts().get(0), sheet);
+        } else if (op.kind().id().equals("unmask")) {
+            masked.remove(op.parts().get(0));
+            peeled.add(op.parts().get(0));
+        } else if (op.surface().isPresent() && !op.kind().id().equals("clean")) {
+            op.surface().orElseThrow().masks().stream()
+                    .filter(m ->
+                            masked.keySet().stream().noneMatch(on -> on.owner().equals(m)))
+                    .forEach(m -> say(step, m + " doesn't lie there to keep ink off"));
+        } else if (op.joins().isPresent() || op.kind().id().equals("letter")) {
+            masked.forEach((on, under) -> {
+                if (op.parts().contains(under)) {
+                    say(step, on + " still lies on " + under);
+                }
+            });
+        }
+    }
+
     /** Ready squares; threads are cut where they are fixed. */
     private boolean isReady(PartId id) {
         return build.part(id)
-                .filter(p -> p.material() instanceof Foam f && f.form() == Foam.Form.SQUARES)
+                .filter(p -> p.material() instanceof Foam f && f.form() == Foam.Form.SQUARES
+                        || p.material() instanceof Ribbon
+                        || p.material() instanceof Embellishment)
                 .isPresent();
     }
 
@@ -210,7 +244,11 @@ public final class Replay {
 
     private void end() {
         for (Part part : build.parts()) {
-            if (!fixed.containsKey(part.id()) && !part.id().toString().equals("base")) {
+            if (part.material() instanceof MaskingPaper) {
+                if (!peeled.contains(part.id())) {
+                    wrong.add(part.id() + " is never taken off");
+                }
+            } else if (!fixed.containsKey(part.id()) && !part.id().toString().equals("base")) {
                 wrong.add("no step fixes " + part.id());
             }
             if (!cut.contains(part.id()) && !isReady(part.id())) {

@@ -58,6 +58,9 @@ final class PlainEdges {
         if (build.spec().brief().smallChild()) {
             build.chambers().forEach(c -> verdicts.mend(RuleId.SMALL_PARTS, c.owner()));
             build.parts().stream()
+                    .filter(p -> p.material().isCounted())
+                    .forEach(p -> verdicts.mend(RuleId.SMALL_PARTS, p.owner()));
+            build.parts().stream()
                     .filter(p -> p.material() instanceof Thread
                             && Verdicts.mm(p.form().longer()) > 220)
                     .forEach(p -> verdicts.mend(RuleId.LONG_THREAD, p.owner()));

@@ -3,6 +3,7 @@ package dev.schachtel.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -15,6 +16,7 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -24,6 +26,7 @@ import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
@@ -288,19 +291,20 @@ class ScenesTest {
         Build build = viaduct.build();
         List<Mark.Area> worked = worked(build);
         for (Surface surface : build.surfaces()) {
-            double drawn = worked.stream()
-                    .filter(a -> ((Fill.Worked) a.fill()).colour().equals(surface.colour()))
-                    .mapToDouble(a -> a.outline().area().squareMillimetres())
-                    .sum();
             double done = surface.coats().stream()
                     .flatMap(c -> c.areas().stream())
                     .mapToDouble(a -> a.area().squareMillimetres())
                     .sum();
-            assertThat(drawn).as("%s", surface.owner()).isPositive().isCloseTo(done, within(1.0));
+            double drawn = worked.stream()
+                    .filter(a -> ((Fill.Worked) a.fill()).colour().equals(surface.colour()))
+                    .mapToDouble(a -> a.outline().area().squareMillimetres())
+                    .sum();
+            boolean even = surface.technique().kind() == Surfacing.INK;
+            assertThat(drawn).as("%s", surface.owner()).isCloseTo(even ? 0 : done, within(1.0));
         }
         assertThat(worked)
                 .extracting(a -> ((Fill.Worked) a.fill()).kind() + " " + ((Fill.Worked) a.fill()).nth())
-                .containsOnly("INK 0", "INK 1", "EMBOSS 0", "PASTE 0");
+                .containsOnly("EMBOSS 0", "PASTE 0");
         assertThat(worked(viaduct.remove("stones").build()))
                 .isNotEmpty()
                 .noneMatch(a -> ((Fill.Worked) a.fill()).kind() == Surfacing.PASTE);
@@ -308,7 +312,51 @@ class ScenesTest {
         TestCards inside = TestCards.upperStation().add("treatment").set("treatment", "on", "inside");
         assertThat(inside.build().surfaces()).hasSize(1);
         assertThat(worked(inside.build())).isEmpty();
-        assertThat(worked(inside.set("treatment", "on", "panel").build())).hasSize(1);
+        int pictures = inked(TestCards.upperStation().build()).size();
+        assertThat(inked(inside.build())).hasSize(pictures);
+        assertThat(inked(inside.set("treatment", "on", "panel").build())).hasSize(pictures + 1);
+    }
+
+    /** Two inks that fade into each other, round a mask: at each point the colour is what the media make of the card there. */
+    @Test
+    void inkIsDrawnInTheColourItMakes() {
+        Build build = TestCards.of("viaduct.json").build();
+        List<Mark.Area> inked = inked(build);
+        Random random = new Random(5);
+        Box sheet =
+                build.level(build.surfaces().get(0).slab()).orElseThrow().slab().bounds();
+        int seen = 0;
+        for (int i = 0; i < 600; i++) {
+            Point p = new Point(
+                    sheet.left() + random.nextDouble() * sheet.width(),
+                    sheet.bottom() + random.nextDouble() * sheet.height());
+            Colour made = new Colour(0xc9d3b4);
+            for (Surface s : build.surfaces()) {
+                if (s.technique().kind() == Surfacing.INK) {
+                    for (Coat c : s.coats()) {
+                        made = c.areas().stream().anyMatch(a -> a.holds(p))
+                                ? s.technique().medium().over(made, s.colour(), c.coverage())
+                                : made;
+                    }
+                }
+            }
+            List<Mark.Area> there =
+                    inked.stream().filter(a -> a.outline().holds(p)).toList();
+            if (!there.isEmpty()) {
+                seen++;
+                Colour drawn = ((Fill.Plain) there.get(there.size() - 1).fill()).colour();
+                assertThat(drawn.lab().differenceTo(made.lab())).isLessThan(1);
+            }
+        }
+        assertThat(seen).isGreaterThan(300);
+    }
+
+    private static List<Mark.Area> inked(Build build) {
+        return all(Views.FRONT.of(build, Id.BASE))
+                .flatMap(m -> m instanceof Mark.Area a && a.edge() == Meaning.WORKED && a.fill() instanceof Fill.Plain
+                        ? Stream.of(a)
+                        : Stream.empty())
+                .toList();
     }
 
     private static List<Mark.Area> worked(Build build) {
