@@ -15,6 +15,7 @@ import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.cutting.MatPlan;
 import dev.schachtel.core.cutting.SheetPlan;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.files.CardFile;
@@ -122,7 +123,11 @@ public class FilesController {
                 " shopping list",
                 "pdf",
                 MediaType.APPLICATION_PDF,
-                ListPdf.shopping(plan.spec().name(), plan.cutting(), plan.spec().units()));
+                ListPdf.shopping(
+                        plan.spec().name(),
+                        plan.cutting(),
+                        plan.spec().units(),
+                        UseUp.shopping(UseUp.of(plan.build(), plan.workshop()))));
     }
 
     /** All of it at once. */

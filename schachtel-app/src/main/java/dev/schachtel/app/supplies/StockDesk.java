@@ -46,8 +46,7 @@ class StockDesk {
 
     StockView view(Workshop workshop, Look look) {
         Optional<StoredCard> against = look.card.map(cards::load);
-        Takings takings =
-                against.map(c -> Takings.of(plans.of(c.spec()).cutting())).orElse(Takings.NONE);
+        Takings takings = against.map(c -> Takings.of(plans.of(c.spec()))).orElse(Takings.NONE);
         Shelves shelves = new Shelves(workshop, look.pick, takings);
         return new StockView(
                 look.part,

@@ -11,12 +11,14 @@ import java.util.Map;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.print.ShoppingList;
 
 /**
@@ -29,8 +31,10 @@ import dev.schachtel.core.print.ShoppingList;
 record Takings(Map<MaterialId, String> taken, Map<MaterialId, String> lacks, List<String> shopping) {
     static final Takings NONE = new Takings(Map.of(), Map.of(), List.of());
 
-    static Takings of(CutPlan plan) {
-        return new Takings(taken(plan), lacks(plan), ShoppingList.of(plan, Units.MM));
+    static Takings of(Plan plan) {
+        List<String> shopping = new ArrayList<>(ShoppingList.of(plan.cutting(), Units.MM));
+        shopping.addAll(UseUp.shopping(UseUp.of(plan.build(), plan.workshop())));
+        return new Takings(taken(plan.cutting()), lacks(plan.cutting()), shopping);
     }
 
     String of(MaterialId entry) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -101,6 +102,18 @@ public final class UseUp {
                         Math.min(1, one.owned()))));
         all.sort(Comparator.comparingDouble(Use::share).reversed());
         return all;
+    }
+
+    /** What has to be bought of pens, glue and small things, a line each; rolls are on the list of what is cut. */
+    public static List<String> shopping(List<Use> uses) {
+        return uses.stream()
+                .filter(u -> u.isShort() && u.sort() != Sort.TAPE)
+                .map(u -> u.name()
+                        + (u.sort() == Sort.PIECES
+                                ? String.format(Locale.ROOT, ", %.1f times as many as are left", u.share())
+                                : String.format(
+                                        Locale.ROOT, ", %.0f %% of a full one more", 100 * (u.share() - u.there()))))
+                .toList();
     }
 
     /** The workshop when the cards of a build are made: pens, glue and small things are less; what comes from rolls is taken elsewhere. */

@@ -33,7 +33,13 @@ public final class ListPdf {
 
     /** The shopping list: sheets and rolls that the drawer lacks. */
     public static byte[] shopping(String title, CutPlan plan, Units units) {
-        return document(title + ", shopping list", units, new ListPdf(plan, units)::shopping);
+        return shopping(title, plan, units, List.of());
+    }
+
+    /** The same with more lines of what else is lacking. */
+    public static byte[] shopping(String title, CutPlan plan, Units units, List<String> more) {
+        ListPdf list = new ListPdf(plan, units);
+        return document(title + ", shopping list", units, paper -> list.shopping(paper, more));
     }
 
     /** Writes the lines of a list. */
@@ -74,8 +80,9 @@ public final class ListPdf {
         return units.show(width) + " × " + units.show(height) + " " + units.sign();
     }
 
-    private void shopping(PdfPaper paper) throws IOException {
-        List<String> lines = ShoppingList.of(plan, units);
+    private void shopping(PdfPaper paper, List<String> more) throws IOException {
+        List<String> lines = new ArrayList<>(ShoppingList.of(plan, units));
+        lines.addAll(more);
         paper.down(LINE / 2);
         if (lines.isEmpty()) {
             paper.line(11, "Nothing: the drawer holds all that the card takes.");

@@ -127,6 +127,8 @@ class UseUpTest {
             assertThat(u.isShort()).isTrue();
             assertThat(u.left()).isZero();
         });
+        double lacks = 100 * (area / 100 * 50 / 1500 - 0.15);
+        assertThat(UseUp.shopping(uses)).containsExactly("slate, " + Math.round(lacks) + " % of a full one more");
         assertThat(colours(build, TestCards.WORKSHOP.shaded(List.of()))).isEmpty();
     }
 
