@@ -45,6 +45,7 @@ class ArchitectureTest {
             List.of("colour"),
             List.of("material", "letters"),
             List.of("work"),
+            List.of("learning"),
             List.of("house"),
             List.of("shape"),
             List.of("measure", "guillotine", "schedule"),

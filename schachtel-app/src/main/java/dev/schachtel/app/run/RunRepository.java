@@ -3,6 +3,7 @@ package dev.schachtel.app.run;
 import java.util.List;
 import java.util.Optional;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -17,6 +18,8 @@ interface RunRepository extends JpaRepository<RunEntity, Long> {
     Optional<RunEntity> lock(@Param("id") long id);
 
     List<RunEntity> findTop20ByOrderByIdDesc();
+
+    List<RunEntity> findAllByOrderByIdDesc(Limit most);
 
     Optional<RunEntity> findFirstByCardIdOrderByIdDesc(long cardId);
 }

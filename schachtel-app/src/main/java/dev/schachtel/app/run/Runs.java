@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -62,6 +63,13 @@ class Runs {
                     .map(this::stored)
                     .toList();
         });
+    }
+
+    /** The newest runs, several of one card too. */
+    List<StoredRun> latest(int most) {
+        return run(() -> runs.findAllByOrderByIdDesc(Limit.of(most)).stream()
+                .map(this::stored)
+                .toList());
     }
 
     /**

@@ -91,9 +91,14 @@ public class Wording {
         return fill("step." + op.kind().id() + ".title", name -> part(op, build, name));
     }
 
+    /** What a kind of work is called in a word or two. */
+    public String shortly(WorkKind kind) {
+        return fill("step." + kind.id() + ".short", name -> "");
+    }
+
     /** The short word for the time band. */
     public String opShort(Op op) {
-        return fill("step." + op.kind().id() + ".short", name -> "");
+        return shortly(op.kind());
     }
 
     public List<String> opOrders(Op op, Build build) {

@@ -76,6 +76,7 @@ public final class PlanJson {
                     .put("perCard", part.perCard())
                     .put("stacked", part.stacked())
                     .put("method", Scalars.kebab(part.method().name()))
+                    .put("stays", !build.isAside(part.id()))
                     .put("outline", PATHS.of(part.outline()))
                     .set("at", places(part));
         }

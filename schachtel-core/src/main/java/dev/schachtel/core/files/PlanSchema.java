@@ -137,6 +137,11 @@ public final class PlanSchema {
                 whole("perCard", "How many a card has"),
                 whole("stacked", "How many lie on each other"),
                 name("method", "How it is cut"),
+                new Field(
+                        "stays",
+                        "False for what is needed only while the card is made, such as a mask",
+                        type("boolean"),
+                        true),
                 name("outline", "SVG path data in mm, y down; its lower left corner is 0 0"),
                 list(
                         "at",

@@ -1,0 +1,46 @@
+package dev.schachtel.app.log;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import dev.schachtel.app.workshop.Workshops;
+
+/** The page Logbook. */
+@Controller
+@RequestMapping("/log")
+public class LogController {
+    private static final String HERE = "redirect:/log";
+
+    private final LogDesk desk;
+    private final Workshops workshops;
+
+    LogController(LogDesk desk, Workshops workshops) {
+        this.desk = desk;
+        this.workshops = workshops;
+    }
+
+    @GetMapping
+    String page(
+            @RequestParam(defaultValue = "") String build, @RequestParam(defaultValue = "") String maker, Model model) {
+        model.addAttribute("v", desk.view(workshops.now(), build, maker));
+        return "log/page";
+    }
+
+    /** From now on plans are made with what was learned of one maker. */
+    @PostMapping("/pace")
+    String take(@RequestParam(defaultValue = "") String maker) {
+        workshops.change(w -> w.timed(desk.learned(w, maker)));
+        return HERE;
+    }
+
+    /** Plans are made with the book's times again. */
+    @PostMapping("/book")
+    String book() {
+        workshops.change(w -> w.timed(java.util.List.of()));
+        return HERE;
+    }
+}
