@@ -34,6 +34,7 @@ class AccessBrowserTest extends InBrowser {
                 "/stock?pick=slate-300",
                 "/stock?part=dies&pick=new",
                 "/stock?part=tools",
+                "/log",
                 "/cards/11/brief",
                 "/cards/11/structure",
                 "/cards/11/decorate",

@@ -1,9 +1,12 @@
 package dev.schachtel.app.log;
 
 import java.time.Duration;
+import java.time.Year;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,16 +32,17 @@ import dev.schachtel.core.work.WorkKind;
 /** Puts finished runs, and what follows from their timings, into what the logbook shows. */
 @Component
 class LogDesk {
-    /** Planned with only when it was timed as often. */
-    private static final int OFTEN = 3;
-
     private static final int WIDE = 520;
     private static final int HIGH = 130;
     /** The chart goes from so much too early to as much too late. */
     private static final double MOST = 0.6;
 
     private static final int DOTS = 12;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    /** Kinds of work that are seen at once. */
+    private static final int SHOWN = 10;
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter OTHER_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final FinishedRuns runs;
     private final Wording words;
@@ -59,8 +63,10 @@ class LogDesk {
                 ? maker
                 : makers.keySet().stream().findFirst().orElse("");
         Pace pace = Pace.of(makers.getOrDefault(shown, List.of()));
-        List<LogView.Learned> learned =
-                pace.timed().stream().flatMap(w -> learned(w, pace).stream()).toList();
+        List<LogView.Learned> learned = pace.timed().stream()
+                .flatMap(w -> learned(w, pace).stream())
+                .sorted(Comparator.comparing(LogView.Learned::count).reversed())
+                .toList();
         return new LogView(
                 all.stream().map(f -> row(f, chosen)).toList(),
                 chosen.map(this::chosen),
@@ -70,8 +76,9 @@ class LogDesk {
                         .toList(),
                 shown,
                 hand(pace),
-                learned,
-                learned.stream().anyMatch(l -> l.count() >= OFTEN),
+                learned.stream().limit(SHOWN).toList(),
+                learned.stream().skip(SHOWN).toList(),
+                learned.stream().anyMatch(l -> l.count() >= Timings.OFTEN),
                 !workshop.times().isEmpty());
     }
 
@@ -103,7 +110,8 @@ class LogDesk {
     }
 
     private static String day(Finished f) {
-        return DAY.format(f.ended().atZone(ZoneId.systemDefault()));
+        ZonedDateTime day = f.ended().atZone(ZoneId.systemDefault());
+        return (day.getYear() == Year.now(ZoneId.systemDefault()).getValue() ? DAY : OTHER_YEAR).format(day);
     }
 
     private static LogView.Row row(Finished f, Optional<Finished> chosen) {
@@ -122,12 +130,19 @@ class LogDesk {
                 time(f.taken()),
                 time(f.planned()) + " planned",
                 wrong == 0 ? "" : wrong == 1 ? "1 mishap" : wrong + " mishaps",
-                "",
                 chosen.filter(c -> c.id() == f.id()).isPresent());
     }
 
     private static String time(double seconds) {
         return Times.of(Duration.ofSeconds(Math.round(seconds)));
+    }
+
+    /** To the second where that is short: 48 s, 2 min 10. */
+    private static String exactly(double seconds) {
+        long whole = Math.round(seconds);
+        return whole < 100
+                ? whole + " s"
+                : whole / 60 + " min" + (whole % 60 == 0 ? "" : String.format(Locale.ROOT, " %02d", whole % 60));
     }
 
     private LogView.Chosen chosen(Finished f) {
@@ -187,8 +202,8 @@ class LogDesk {
             double book = k.usual().each();
             return new LogView.Learned(
                     words.shortly(k),
-                    time(book * known.median()),
-                    time(book) + " by the book",
+                    exactly(book * known.median()),
+                    exactly(book) + " by the book",
                     place(known.low()),
                     place(known.high()),
                     place(known.median()),
@@ -208,19 +223,6 @@ class LogDesk {
 
     /** The times that were learned of a maker where they were timed often enough; else those that hold now. */
     List<WorkTime> learned(Workshop workshop, String maker) {
-        Pace pace = Pace.of(makers(runs.all()).getOrDefault(maker, List.of()));
-        Map<String, WorkTime> times = new LinkedHashMap<>();
-        workshop.times().forEach(t -> times.put(t.work(), t));
-        for (String work : pace.timed()) {
-            Pace.Known known = pace.of(work);
-            if (known.count() >= OFTEN) {
-                kind(work)
-                        .map(WorkKind::usual)
-                        .ifPresent(u ->
-                                times.put(work, new WorkTime(work, (int) Math.round(u.setUp() * known.median()), (int)
-                                        Math.round(u.each() * known.median()))));
-            }
-        }
-        return List.copyOf(times.values());
+        return Timings.own(Pace.of(makers(runs.all()).getOrDefault(maker, List.of())), workshop.times());
     }
 }

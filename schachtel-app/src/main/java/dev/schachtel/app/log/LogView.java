@@ -8,6 +8,7 @@ import java.util.Optional;
  *
  * @param chart points of forecast against what it took, oldest first
  * @param maker whose pace is shown
+ * @param pace of what was timed most; seldom: of the rest
  * @param canTake whether something was timed often enough to plan with
  * @param own whether plans are made with own times now
  */
@@ -19,6 +20,7 @@ record LogView(
         String maker,
         String hand,
         List<Learned> pace,
+        List<Learned> seldom,
         boolean canTake,
         boolean own) {
     /** One build in the list. */
@@ -30,7 +32,6 @@ record LogView(
             String took,
             String planned,
             String mishaps,
-            String svg,
             boolean selected) {}
 
     /** A build against its forecast: where its dot lies in the chart, in a frame of 520 by 130. */

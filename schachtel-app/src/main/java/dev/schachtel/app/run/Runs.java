@@ -116,14 +116,25 @@ class Runs {
         });
     }
 
+    /** A run that was done before, with all that was said in it. */
+    void record(StoredCard card, Plan plan, List<RunEvent> said) {
+        run(() -> {
+            RunEntity entity = new RunEntity(
+                    card.id(), card.revision(), frozen(card, plan), said.get(0).at());
+            long id = runs.save(entity).id();
+            events.saveAll(said.stream().map(e -> new EventEntity(id, e)).toList());
+            return id;
+        });
+    }
+
     private RunEntity fresh(StoredCard card, Plan plan) {
-        RunPlan frozen = RunPlan.of(plan.assembly(), plan.build());
-        return new RunEntity(
-                card.id(),
-                card.revision(),
-                new RunEntity.Frozen(
-                        CardFile.write(card.spec()), WorkshopFile.write(plan.workshop()), RunFile.write(frozen)),
-                now());
+        return new RunEntity(card.id(), card.revision(), frozen(card, plan), now());
+    }
+
+    private static RunEntity.Frozen frozen(StoredCard card, Plan plan) {
+        RunPlan steps = RunPlan.of(plan.assembly(), plan.build());
+        return new RunEntity.Frozen(
+                CardFile.write(card.spec()), WorkshopFile.write(plan.workshop()), RunFile.write(steps));
     }
 
     /**

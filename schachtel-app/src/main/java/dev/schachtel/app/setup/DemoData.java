@@ -5,6 +5,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -15,6 +18,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import dev.schachtel.app.run.DemoBuilds;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.files.CardFile;
@@ -26,11 +30,13 @@ class DemoData implements ApplicationRunner {
     private final CardService cards;
     private final Workshops workshops;
     private final TransactionTemplate transaction;
+    private final DemoBuilds builds;
 
-    DemoData(CardService cards, Workshops workshops, TransactionTemplate transaction) {
+    DemoData(CardService cards, Workshops workshops, TransactionTemplate transaction, DemoBuilds builds) {
         this.cards = cards;
         this.workshops = workshops;
         this.transaction = transaction;
+        this.builds = builds;
     }
 
     /** All of them or none: a start that is broken off begins anew at the next. */
@@ -40,7 +46,28 @@ class DemoData implements ApplicationRunner {
             Integer loaded =
                     transaction.execute(status -> load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json"));
             LOG.info("loaded {} demo cards", loaded);
+            builds.record(past(), workshops.now());
         }
+    }
+
+    /** What was built before, of the cards that are there. */
+    private List<DemoBuilds.Past> past() {
+        return Stream.of(
+                        built("Ticket", 75, "Glue on the front of it."),
+                        built("Luggage Label", 68, "The hole tore."),
+                        built("Timetable", 56, ""),
+                        built("Platform Sign", 41, "Creased on the wrong side."),
+                        built("Viaduct", 26, "Paste smeared under the stencil."),
+                        built("Upper Station", 13, "The dam leaked: a gap at a joint."))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Optional<DemoBuilds.Past> built(String name, int daysAgo, String wrong) {
+        return cards.all().stream()
+                .filter(c -> c.spec().name().equals(name))
+                .findFirst()
+                .map(c -> new DemoBuilds.Past(c, daysAgo, wrong));
     }
 
     private int load(String pattern) {

@@ -10,7 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 
 import dev.schachtel.core.house.WorkTime;
+import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.learning.Timing;
+import dev.schachtel.core.work.WorkKind;
 
 /**
  * How long the steps of a run took, from when they were begun to when they were done, pauses taken out. What tells nothing is left
@@ -19,6 +21,9 @@ import dev.schachtel.core.learning.Timing;
  */
 public final class Timings {
     private static final double LEFT_OPEN = 20;
+    /** Planned with only when it was timed as often. */
+    public static final int OFTEN = 3;
+
     /** Ticked off faster than this share of the plan: nobody worked on it then. */
     private static final double TICKED_OFF = 0.02;
 
@@ -49,6 +54,25 @@ public final class Timings {
         Timings timings = new Timings(plan);
         events.forEach(timings::hear);
         return new ArrayList<>(timings.timed.values());
+    }
+
+    /**
+     * Times to plan with: those of the book for what was timed at least {@value #OFTEN} times, by the maker's pace; else those that
+     * hold now.
+     */
+    public static List<WorkTime> own(Pace pace, List<WorkTime> now) {
+        Map<String, WorkTime> times = new LinkedHashMap<>();
+        now.forEach(t -> times.put(t.work(), t));
+        for (WorkKind kind : WorkKind.all()) {
+            Pace.Known known = pace.of(kind.id());
+            if (known.count() >= OFTEN) {
+                WorkTime usual = kind.usual();
+                int setUp = (int) Math.round(usual.setUp() * known.median());
+                int each = (int) Math.round(usual.each() * known.median());
+                times.put(kind.id(), new WorkTime(kind.id(), setUp, each));
+            }
+        }
+        return List.copyOf(times.values());
     }
 
     private void hear(RunEvent e) {

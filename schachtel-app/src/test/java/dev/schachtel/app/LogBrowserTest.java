@@ -1,0 +1,91 @@
+package dev.schachtel.app;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+import dev.schachtel.app.run.DemoBuilds;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The logbook: builds that were done are in it, and plans are made with what they took. */
+class LogBrowserTest extends InBrowser {
+    LogBrowserTest(RunningApp app) {
+        super(app);
+    }
+
+    private StoredCard sign(String name) {
+        return app.cards()
+                .create(CardEdit.of(RunningApp.demo("platform-sign.json")).set(new Id("card"), "name", name), "test");
+    }
+
+    private String total(long card) {
+        page.navigate(app.address() + "/cards/" + card + "/build");
+        return page.locator(".strip a", new Page.LocatorOptions().setHasText("Build"))
+                .textContent();
+    }
+
+    private void press(String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .click();
+    }
+
+    /** A card is built four times by the book; planned with the times of that maker it takes longer, by the book again as long as before. */
+    @Test
+    void plansAreMadeWithWhatWasLearned() {
+        StoredCard card = sign("Sign built often");
+        Workshops workshops = app.bean(Workshops.class);
+        app.bean(DemoBuilds.class)
+                .record(
+                        List.of(
+                                new DemoBuilds.Past(card, 9, ""),
+                                new DemoBuilds.Past(card, 8, "Creased on the wrong side."),
+                                new DemoBuilds.Past(card, 7, ""),
+                                new DemoBuilds.Past(card, 6, "")),
+                        workshops.now());
+        String book = total(card.id());
+        page.navigate(app.address() + "/log");
+        assertThat(page.locator(".built", new Page.LocatorOptions().setHasText("Sign built often")))
+                .hasCount(4);
+        page.locator(".built", new Page.LocatorOptions().setHasText("1 mishap"))
+                .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Sign built often"))
+                .locator("a")
+                .click();
+        assertThat(page.locator(".took-part")).containsText("Creased on the wrong side.");
+        try {
+            press("Plan with these times");
+            assertThat(total(card.id())).isNotEqualTo(book);
+            page.navigate(app.address() + "/log");
+            press("Plan by the book again");
+            assertThat(total(card.id())).isEqualTo(book);
+        } finally {
+            workshops.change(w -> w.timed(List.of()));
+        }
+    }
+
+    @Test
+    void nonsenseShowsTheNewestBuild() {
+        app.bean(DemoBuilds.class)
+                .record(
+                        List.of(new DemoBuilds.Past(sign("Sign to be found"), 3, "")),
+                        app.bean(Workshops.class).now());
+        page.navigate(app.address() + "/log?build=banana&maker=%3Cb%3E");
+        assertThat(page.locator("h1")).hasText("Logbook");
+        page.locator("#find").fill("to be found");
+        assertThat(page.locator(".built:visible")).hasCount(1);
+        page.locator(".built:visible a").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".took-part")).containsText("Sign to be found");
+        page.goBack();
+        page.reload();
+        assertThat(page.locator("h1")).hasText("Logbook");
+    }
+}
