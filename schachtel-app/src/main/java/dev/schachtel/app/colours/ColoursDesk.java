@@ -39,6 +39,7 @@ import dev.schachtel.core.render.SvgWriter;
 class ColoursDesk {
     private static final Colour WHITE = new Colour(0xffffff);
     private static final Colour INK = new Colour(0x0f3a44);
+    private static final String ACCENT = "accent:";
     /** What of a card's colouring stands as a row of buttons. */
     private static final List<String> BUTTONS = List.of("light", "strokes");
 
@@ -252,14 +253,22 @@ class ColoursDesk {
                                         words.least(c.least()),
                                         SvgWriter.write(Views.face(c.build()), Look.picture(120, 150))))
                                 .toList(),
-                        p.accent().map(Cardstock::name).orElse("")));
+                        p.accent().map(Cardstock::name).orElse(""),
+                        p.accented()
+                                .map(c -> new ColoursView.Paper(
+                                        ACCENT + c.paper().id(),
+                                        c.paper().name(),
+                                        "an accent for something small",
+                                        SvgWriter.write(Views.face(c.build()), Look.picture(120, 150))))));
     }
 
     /** The card with one of them. */
     static CardSpec taken(CardSpec spec, Plan plan, String paper) {
+        boolean accent = paper.startsWith(ACCENT);
+        String id = accent ? paper.substring(ACCENT.length()) : paper;
         return Papers.of(spec, plan.build(), plan.workshop()).stream()
-                .flatMap(p -> p.best().stream())
-                .filter(c -> c.paper().id().value().equals(paper))
+                .flatMap(p -> accent ? p.accented().stream() : p.best().stream())
+                .filter(c -> c.paper().id().value().equals(id))
                 .findFirst()
                 .map(Papers.Choice::card)
                 .orElseThrow(() -> new RefusedException("paper", "the card is another by now; look again"));

@@ -70,7 +70,7 @@ public record ColoursView(
     public record Paper(String id, String name, String words, String svg) {}
 
     /** Papers for a sheet. */
-    public record Papers(String sheet, List<Paper> best, String accent) {}
+    public record Papers(String sheet, List<Paper> best, String accent, Optional<Paper> accented) {}
 
     /** A way of seeing: 20 figures of a colour matrix. */
     public record Filter(String id, String label, String matrix) {}

@@ -24,7 +24,10 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.build.StampSeam;
+import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.work.Caution;
 import dev.schachtel.core.work.WorkKind;
@@ -107,10 +110,28 @@ public class Wording {
         for (int i = 1; texts.containsKey(stem + i); i++) {
             orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
         }
+        op.surface().filter(s -> s.times() > 1).ifPresent(s -> orders.addAll(setDown(s, build)));
         if (!op.rest().isZero()) {
             orders.add(fill(rest(op), name -> Times.of(op.rest())));
         }
         return orders;
+    }
+
+    /** How often a stencil or stamp is set down, and where it begins. */
+    private List<String> setDown(Surface surface, Build build) {
+        Units units = build.spec().units();
+        return StampSeam.of(build, surface).stream()
+                .limit(1)
+                .map(seam -> fill(seam.before() == 0 ? "setdown.flush" : "setdown.over", name -> switch (name) {
+                    case "times" -> "" + surface.times();
+                    case "step" -> length(seam.step(), units);
+                    default -> length(seam.before(), units);
+                }))
+                .toList();
+    }
+
+    private static String length(double millimetres, Units units) {
+        return units.show(Length.ofMicrometres(Math.round(1000 * millimetres))) + " " + units.sign();
     }
 
     /** No more orders than this; how long it dries or is pressed stays among them. */

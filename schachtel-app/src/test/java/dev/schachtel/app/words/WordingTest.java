@@ -17,9 +17,11 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.design.HouseQuestions;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -118,5 +120,22 @@ class WordingTest {
         }
         assertThat(resting).isGreaterThanOrEqualTo(4);
         assertThat(Times.of(Duration.ofMinutes(45))).isEqualTo("45 min");
+    }
+
+    /** A stencil that is shorter than its sheet: how often, from where and how far on. */
+    @Test
+    void whoSetsAStencilDownAgainIsToldWhere() {
+        CardSpec spec = CardEdit.of(RunningApp.demo("viaduct.json")).set(new Id("stones"), "where", "stepped");
+        spec = CardEdit.of(spec).set(new Id("stones"), "where.tool", "2 in");
+        Plan plan = Planner.plan(spec, WorkshopFile.standard());
+        Op paste = plan.assembly().steps().stream()
+                .map(Step::op)
+                .filter(o -> o.is(WorkKind.PASTE))
+                .findFirst()
+                .orElseThrow();
+        int times = paste.surface().orElseThrow().times();
+        assertThat(times).isGreaterThan(1);
+        assertThat(words.opOrders(paste, plan.build()))
+                .anyMatch(o -> o.startsWith("Set it down " + times + " times") && o.contains(" in further"));
     }
 }

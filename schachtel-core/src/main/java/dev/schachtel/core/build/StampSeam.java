@@ -15,10 +15,12 @@ import dev.schachtel.core.shape.Outline;
  * shifted, and are, to where what comes to lie on the sheet hides most of the lines. Handbook chapter 11.
  *
  * @param from where the first impression begins, in mm on the face
+ * @param before how far it stands over the edge there, mm
+ * @param step from one impression to the next, mm
  * @param line across the sheet
  * @param seen how much of it is not covered in the end
  */
-public record StampSeam(double from, Outline line, Length seen) {
+public record StampSeam(double from, double before, double step, Outline line, Length seen) {
     private static final double THIN = 0.1;
     private static final double STEP = 1;
 
@@ -46,7 +48,7 @@ public record StampSeam(double from, Outline line, Length seen) {
                         upright
                                 ? new Box(box.left(), at - THIN / 2, box.right(), at + THIN / 2)
                                 : new Box(at - THIN / 2, box.bottom(), at + THIN / 2, box.top()));
-                seams.add(new StampSeam(from, line, seen(line, sheet, covers)));
+                seams.add(new StampSeam(from, back, step, line, seen(line, sheet, covers)));
             }
             ways.add(seams);
         }

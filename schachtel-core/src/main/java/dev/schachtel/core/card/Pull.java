@@ -50,6 +50,8 @@ public enum Pull {
     /** How many there are of something. */
     FEWER,
     CARD,
+    /** The card of something small that sets a piece off, as a shadow layer does. */
+    ACCENT,
     /** How a surface is worked on. */
     WAY,
     /** From the left. */

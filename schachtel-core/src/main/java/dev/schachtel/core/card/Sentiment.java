@@ -32,6 +32,7 @@ public record Sentiment(
         @Asked(value = "Shadow layers", initial = "1", min = "0", max = "4") int shadows,
         @Asked(value = "Each shows", initial = "1.5 mm", inches = "1/16 in", min = "0.1 mm", max = "50 mm")
                 Length shadowReveal,
-        @Asked(value = "Shadow card", initial = "damson-300", from = Asked.Choice.CARD) MaterialId shadowCard,
+        @Asked(value = "Shadow card", initial = "damson-300", from = Asked.Choice.CARD, pull = Pull.ACCENT)
+                MaterialId shadowCard,
         @Asked(value = "Held by", initial = "glue", from = Asked.Choice.FIXING, pull = Pull.FIXING) MaterialId fixing)
         implements Element, WordStrip {}

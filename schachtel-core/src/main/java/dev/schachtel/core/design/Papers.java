@@ -29,8 +29,9 @@ import dev.schachtel.core.material.Workshop;
  * @param sheet the piece whose card is chosen
  * @param best at most two that are better than what is there
  * @param accent a card for a small thing, which goes with the best and stands out from it
+ * @param accented the card of now with that where something small is set off by a card of its own
  */
-public record Papers(Id sheet, List<Choice> best, Optional<Cardstock> accent) {
+public record Papers(Id sheet, List<Choice> best, Optional<Cardstock> accent, Optional<Choice> accented) {
     private static final int MOST = 2;
     /** More difference than this between two colours isn't better any more: CIEDE2000. */
     private static final double PLENTY = 35;
@@ -72,8 +73,24 @@ public record Papers(Id sheet, List<Choice> best, Optional<Cardstock> accent) {
                     .sorted(Comparator.comparingDouble(Choice::score).reversed())
                     .limit(MOST)
                     .toList();
-            return new Papers(sheet, best, best.isEmpty() ? Optional.empty() : accent(best.get(0), workshop));
+            Optional<Cardstock> accent = best.isEmpty() ? Optional.empty() : accent(best.get(0), workshop);
+            return new Papers(sheet, best, accent, accent.flatMap(a -> accented(spec, a, sheet, workshop)));
         }));
+    }
+
+    /** With the accent on the first piece that can have it and hasn't. */
+    private static Optional<Choice> accented(CardSpec spec, Cardstock accent, Id sheet, Workshop workshop) {
+        return spec.pieces()
+                .flatMap(p -> Lever.of(spec, p.id(), Pull.ACCENT).stream())
+                .map(lever -> lever.change(accent.id().value()))
+                .map(c -> CardEdit.of(spec).set(c.piece(), c.component(), c.value()))
+                .filter(other -> !other.equals(spec))
+                .findFirst()
+                .map(other -> {
+                    Build build = Engineering.engineer(other, workshop);
+                    Judged judged = Judged.of(build, sheet);
+                    return new Choice(accent, other, build, judged.least, judged.score);
+                });
     }
 
     /** What most pictures lie on. */

@@ -75,4 +75,20 @@ class PapersTest {
         TestCards bare = TestCards.raised();
         assertThat(Papers.of(bare.spec(), bare.build(), TestCards.WORKSHOP)).isEmpty();
     }
+
+    /** The accent is tried where a strip has a shadow: there, and nowhere else. */
+    @Test
+    void theAccentIsTriedOnTheCard() {
+        TestCards card = TestCards.whole("cable-drum.json").set("sentiment", "shadowCard", "ivory-120");
+        Papers papers = Papers.of(card.spec(), card.build(), TestCards.WORKSHOP).orElseThrow();
+        Papers.Choice choice = papers.accented().orElseThrow();
+        assertThat(choice.paper()).isEqualTo(papers.accent().orElseThrow());
+        assertThat(choice.card()).isNotEqualTo(card.spec());
+        List<String> others = choice.build().parts().stream()
+                .filter(p -> card.build().part(p.id()).filter(p::equals).isEmpty())
+                .map(p -> p.material().id().value())
+                .distinct()
+                .toList();
+        assertThat(others).containsExactly(choice.paper().id().value());
+    }
 }
