@@ -194,8 +194,9 @@ class DecorateDesk {
                 surface.colour().hex(),
                 time,
                 surface.technique().hazard() != Hazard.NONE,
-                less ? told(needed) : "",
-                less
+                (less ? told(needed) : "")
+                        + (surface.times() > 1 ? " The lines where two impressions meet are drawn." : ""),
+                less || surface.times() > 1
                         ? NeededView.of(plan.build(), surface)
                                 .map(s -> SvgWriter.write(s, Look.picture(96, 96)))
                                 .orElse("")

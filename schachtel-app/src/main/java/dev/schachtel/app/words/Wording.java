@@ -12,6 +12,7 @@ import java.util.Properties;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 
@@ -26,6 +27,7 @@ import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.StampSeam;
 import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Where;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -110,7 +112,7 @@ public class Wording {
         for (int i = 1; texts.containsKey(stem + i); i++) {
             orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
         }
-        op.surface().filter(s -> s.times() > 1).ifPresent(s -> orders.addAll(setDown(s, build)));
+        op.surface().ifPresent(s -> orders.addAll(setDown(s, build)));
         if (!op.rest().isZero()) {
             orders.add(fill(rest(op), name -> Times.of(op.rest())));
         }
@@ -120,14 +122,24 @@ public class Wording {
     /** How often a stencil or stamp is set down, and where it begins. */
     private List<String> setDown(Surface surface, Build build) {
         Units units = build.spec().units();
-        return StampSeam.of(build, surface).stream()
+        List<String> orders = new ArrayList<>(StampSeam.of(build, surface).stream()
                 .limit(1)
                 .map(seam -> fill(seam.before() == 0 ? "setdown.flush" : "setdown.over", name -> switch (name) {
                     case "times" -> "" + surface.times();
                     case "step" -> length(seam.step(), units);
                     default -> length(seam.before(), units);
                 }))
-                .toList();
+                .toList());
+        if (surface.where() instanceof Where.Stepped s) {
+            String shifted = build.spec().units().show(s.shifted()) + " " + units.sign();
+            Stream.of(
+                            s.turned() ? "setdown.turned" : "",
+                            s.shifted().isPositive() ? "setdown.shifted" : "",
+                            s.marked() ? "setdown.marked" : "")
+                    .filter(key -> !key.isEmpty())
+                    .forEach(key -> orders.add(fill(key, name -> shifted)));
+        }
+        return orders;
     }
 
     private static String length(double millimetres, Units units) {

@@ -127,6 +127,9 @@ class WordingTest {
     void whoSetsAStencilDownAgainIsToldWhere() {
         CardSpec spec = CardEdit.of(RunningApp.demo("viaduct.json")).set(new Id("stones"), "where", "stepped");
         spec = CardEdit.of(spec).set(new Id("stones"), "where.tool", "2 in");
+        spec = CardEdit.of(spec).set(new Id("stones"), "where.turned", "true");
+        spec = CardEdit.of(spec).set(new Id("stones"), "where.shifted", "1/8 in");
+        spec = CardEdit.of(spec).set(new Id("stones"), "where.marked", "true");
         Plan plan = Planner.plan(spec, WorkshopFile.standard());
         Op paste = plan.assembly().steps().stream()
                 .map(Step::op)
@@ -136,6 +139,9 @@ class WordingTest {
         int times = paste.surface().orElseThrow().times();
         assertThat(times).isGreaterThan(1);
         assertThat(words.opOrders(paste, plan.build()))
-                .anyMatch(o -> o.startsWith("Set it down " + times + " times") && o.contains(" in further"));
+                .anyMatch(o -> o.startsWith("Set it down " + times + " times") && o.contains(" in further"))
+                .anyMatch(o -> o.startsWith("Turn the stencil"))
+                .anyMatch(o -> o.startsWith("Shift the stencil by 1/8 in"))
+                .anyMatch(o -> o.contains("mark two of its corners"));
     }
 }

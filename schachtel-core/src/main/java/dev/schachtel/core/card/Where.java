@@ -57,7 +57,11 @@ public sealed interface Where {
     record Stepped(
             @Asked(value = "Stencil or stamp, long", initial = "140 mm", inches = "6 in", min = "5 mm", max = "1 m")
                     Length tool,
-            @Asked(value = "Overlap", initial = "5 mm", inches = "1/4 in", min = "0 mm", max = "100 mm") Length overlap)
+            @Asked(value = "Overlap", initial = "5 mm", inches = "1/4 in", min = "0 mm", max = "100 mm") Length overlap,
+            @Asked(value = "Turned half round for this colour", initial = "false") boolean turned,
+            @Asked(value = "Shifted against the colour before", initial = "0 mm", min = "0 mm", max = "100 mm")
+                    Length shifted,
+            @Asked(value = "Marked for the next colour", initial = "false") boolean marked)
             implements Where {
         /**
          * How often it is set down along a length: (L - o)/(S - o), rounded up; at least once. Handbook chapter 11.

@@ -7,6 +7,7 @@ import java.util.Optional;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Needed;
+import dev.schachtel.core.build.StampSeam;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Colour;
@@ -35,6 +36,7 @@ public final class NeededView {
                             .forEach(o -> marks.add(area(o, fill, Meaning.WORKED)));
                 }
             }
+            StampSeam.of(build, surface).forEach(s -> marks.add(area(s.line(), new Fill.Plain(COVERED), Meaning.CUT)));
             needed.covered().forEach(o -> marks.add(area(o, new Fill.Plain(COVERED), Meaning.EDGE)));
             return new Scene("Needed", level.slab().bounds().grown(RIM), Scene.Room.NONE, false, marks);
         });

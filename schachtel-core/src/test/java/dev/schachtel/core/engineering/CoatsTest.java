@@ -144,7 +144,8 @@ class CoatsTest {
     @ParameterizedTest
     @CsvSource({"100,1", "101,2", "190,2", "191,3", "280,3", "281,4", "5,1"})
     void aShortStencilIsSetDownAgain(int length, int times) {
-        Where.Stepped stepped = new Where.Stepped(Length.ofMillimetres(100), Length.ofMillimetres(10));
+        Where.Stepped stepped =
+                new Where.Stepped(Length.ofMillimetres(100), Length.ofMillimetres(10), false, Length.ZERO, false);
         assertThat(stepped.times(Length.ofMillimetres(length))).isEqualTo(times);
     }
 
