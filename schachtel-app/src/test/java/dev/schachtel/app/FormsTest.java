@@ -57,8 +57,11 @@ class FormsTest {
             List.of("panel", "car", "window", "base", "1", "2 1/2", "yes", "#336699", "tools");
 
     /** Forms for which any text is a sound answer: a name, or nothing asked at all. */
-    private static final Set<String> TAKES_ANYTHING =
-            Set.of("/cards/{id}/rename", "/cards/{id}/cut/done", "/cards/{id}/decorate/words");
+    private static final Set<String> TAKES_ANYTHING = Set.of(
+            "/cards/{id}/rename",
+            "/cards/{id}/cut/done",
+            "/cards/{id}/decorate/colours/used",
+            "/cards/{id}/decorate/words");
 
     private static String shown(String value) {
         return value.length() > 60 ? value.length() + " letters" : value;
