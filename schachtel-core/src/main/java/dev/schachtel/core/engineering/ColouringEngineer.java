@@ -59,7 +59,7 @@ public final class ColouringEngineer implements Engineer<Colouring> {
                 .filter(s -> s.medium() == colouring.medium())
                 .toList();
         List<Shade> tones = owned.stream().filter(s -> !s.isBlender()).toList();
-        Palettes palettes = new Palettes(colouring, draft);
+        Palettes palettes = Palettes.of(colouring, draft);
         List<Shade> taken = colouring.few()
                 ? FEW.get(List.of(palettes.asks(), tones), k -> Thrift.few(palettes.asks(), tones))
                 : tones;

@@ -25,9 +25,14 @@ import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 
 /** How the areas of a card's pictures should look, and what throws its shadow on them. */
-record Palettes(Colouring colouring, BuildDraft draft) {
+record Palettes(Colouring colouring, BuildDraft draft, List<Level> levels) {
     /** What differs less from the card is left as it is: CIEDE2000 under which steps can't be seen. */
     private static final double SAME = 4;
+
+    /** When all lies: heights are asked for once. */
+    static Palettes of(Colouring colouring, BuildDraft draft) {
+        return new Palettes(colouring, draft, draft.levels());
+    }
 
     static boolean isBare(Colour target, Colour card) {
         return target.lab().differenceTo(card.lab()) < SAME;
@@ -117,7 +122,6 @@ record Palettes(Colouring colouring, BuildDraft draft) {
         if (part.at().size() != 1 || !isElement(part.owner())) {
             return List.of();
         }
-        List<Level> levels = draft.levels();
         Optional<Level> own = levels.stream()
                 .filter(l -> l.slab().id().equals(SlabId.of(part.id())))
                 .findFirst();
