@@ -81,6 +81,11 @@ public record TestCards(CardSpec spec) {
                 .set("panel", "fixing", "foam-tape-2");
     }
 
+    /** The same with ink blended over its panel. */
+    public static TestCards inked() {
+        return raised().add("treatment").set("treatment", "on", "panel");
+    }
+
     /** Wide strips on wide shadow layers, from whose middles others can be cut. */
     public static TestCards shadowed() {
         return raised().add("sentiment")

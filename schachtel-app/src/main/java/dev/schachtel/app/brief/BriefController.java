@@ -169,7 +169,7 @@ public class BriefController {
     private Follows follows(Finding f, Units units) {
         List<Way> ways = new ArrayList<>();
         for (int i = 0; i < f.remedies().size(); i++) {
-            ways.add(new Way(i, wording.remedy(f.remedies().get(i), units)));
+            ways.add(new Way(i, wording.remedy(f, f.remedies().get(i), units)));
         }
         return new Follows(
                 f.severity().name().toLowerCase(java.util.Locale.ROOT), wording.finding(f, units), f.key(), ways);

@@ -168,7 +168,7 @@ class StructureDesk {
         List<StructureView.WayOut> ways = new ArrayList<>();
         for (int i = 0; i < finding.remedies().size(); i++) {
             ways.add(new StructureView.WayOut(
-                    i, wording.remedy(finding.remedies().get(i), units)));
+                    i, wording.remedy(finding, finding.remedies().get(i), units)));
         }
         return new StructureView.Found(
                 finding.key(),

@@ -20,6 +20,7 @@ import dev.schachtel.core.assembly.Joining;
 import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
@@ -27,6 +28,7 @@ import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.StampSeam;
 import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Where;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.measure.Length;
@@ -86,10 +88,20 @@ public class Wording {
                 + low(finding.severity().name());
     }
 
-    public String remedy(Remedy remedy, Units units) {
-        return fill(
-                "remedy." + low(remedy.pull().name()),
-                name -> name.equals("to") ? Html.measured(remedy.to(), units) : "");
+    /** What would mend a finding; it names the piece that it changes where that is another than the one at fault. */
+    public String remedy(Finding finding, Remedy remedy, Units units) {
+        String key = "remedy." + low(remedy.pull().name());
+        List<Id> others = remedy.changes().stream()
+                .map(Change::piece)
+                .distinct()
+                .filter(p -> !p.equals(finding.owner()))
+                .toList();
+        boolean other = others.size() == 1 && remedy.changes().size() == 1 && knows(key + ".other");
+        return fill(other ? key + ".other" : key, name -> switch (name) {
+            case "to" -> Html.measured(remedy.to(), units);
+            case "piece" -> Html.escape(others.get(0).value().replace('-', ' '));
+            default -> "";
+        });
     }
 
     public String opTitle(Op op, Build build) {

@@ -140,8 +140,8 @@ class WordingTest {
         assertThat(times).isGreaterThan(1);
         assertThat(words.opOrders(paste, plan.build()))
                 .anyMatch(o -> o.startsWith("Set it down " + times + " times") && o.contains(" in further"))
-                .anyMatch(o -> o.startsWith("Turn the stencil"))
-                .anyMatch(o -> o.startsWith("Shift the stencil by 1/8 in"))
+                .anyMatch(o -> o.startsWith("Turn it half round"))
+                .anyMatch(o -> o.startsWith("Shift it by 1/8 in"))
                 .anyMatch(o -> o.contains("mark two of its corners"));
     }
 }

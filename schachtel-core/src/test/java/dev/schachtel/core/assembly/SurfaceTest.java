@@ -263,9 +263,7 @@ class SurfaceTest {
 
     /** Ink under a mask, and ink that it keeps off; gems, and a cut edge. */
     private static TestCards masked() {
-        return TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        return TestCards.inked()
                 .set("treatment", "colour", "#d9c99f")
                 .add("mask")
                 .set("mask", "on", "panel")
@@ -282,9 +280,7 @@ class SurfaceTest {
 
     /** Paste, the rest of it inside, and washing. */
     private static TestCards stencilled() {
-        return TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        return TestCards.inked()
                 .set("treatment", "way", "paste-stencil")
                 .add("treatment")
                 .set("treatment-2", "on", "inside")

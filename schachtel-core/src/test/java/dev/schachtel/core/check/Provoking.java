@@ -235,9 +235,7 @@ final class Provoking {
                 arguments(
                         RuleId.MEDIUM_OVER,
                         Severity.WATCH,
-                        TestCards.raised()
-                                .add("treatment")
-                                .set("treatment", "on", "panel")
+                        TestCards.inked()
                                 .add("treatment")
                                 .set("treatment-2", "on", "panel")
                                 .set("treatment-2", "way", "gloss")),
@@ -251,10 +249,7 @@ final class Provoking {
                 arguments(
                         RuleId.NOTHING_LEFT_OVER,
                         Severity.MEND,
-                        TestCards.raised()
-                                .add("treatment")
-                                .set("treatment", "on", "panel")
-                                .set("treatment", "leftFrom", "treatment")),
+                        TestCards.inked().set("treatment", "leftFrom", "treatment")),
                 arguments(
                         RuleId.EMBELLISHMENTS_SHORT,
                         Severity.WATCH,
@@ -274,11 +269,7 @@ final class Provoking {
                 arguments(
                         RuleId.SEAM_SEEN,
                         Severity.WATCH,
-                        TestCards.raised()
-                                .add("treatment")
-                                .set("treatment", "on", "panel")
-                                .set("treatment", "where", "stepped")
-                                .set("treatment", "where.tool", "60 mm")),
+                        TestCards.inked().set("treatment", "where", "stepped").set("treatment", "where.tool", "60 mm")),
                 arguments(
                         RuleId.COLOURED_TWICE,
                         Severity.MEND,

@@ -124,9 +124,7 @@ class PressPlanTest {
     /** Four coloured stars: one more; five: a fifth, one; eleven: three. An inked panel: one. What is neither: none. */
     @Test
     void sparesByWhatCanGoWrong() {
-        TestCards card = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        TestCards card = TestCards.inked()
                 .add("motif")
                 .set("motif", "shape", "picture")
                 .set("motif", "shape.picture", "star")

@@ -43,11 +43,7 @@ class UseUpTest {
     /** Who says that a pad covers half as much needs twice as many. */
     @Test
     void ownFiguresCount() {
-        Build build = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
-                .set("treatment", "colour", "#587187")
-                .build();
+        Build build = TestCards.inked().set("treatment", "colour", "#587187").build();
         Workshop usual = TestCards.WORKSHOP.shaded(List.of(SLATE));
         double before = colours(build, usual).get(0).share();
         Workshop half = usual.using(new MediumUse(Medium.DYE_INK, false, 750));
@@ -105,9 +101,7 @@ class UseUpTest {
     /** By hand: a sheet of 95 x 138.5 mm at half strength, on 100 cards, from a pad for 1,500 cm2: 4.39 pads. */
     @Test
     void areaTimesCoverageOverWhatAPadCovers() {
-        TestCards card = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        TestCards card = TestCards.inked()
                 .set("treatment", "colour", "#587187")
                 .set("treatment", "coverage", "50")
                 .set("brief", "cards", "100");
@@ -135,10 +129,7 @@ class UseUpTest {
     /** What a piece covers takes no ink; a little on one card leaves nearly all. */
     @Test
     void whatIsCoveredTakesNone() {
-        TestCards bare = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
-                .set("treatment", "colour", "#587187");
+        TestCards bare = TestCards.inked().set("treatment", "colour", "#587187");
         TestCards covered = bare.add("motif").set("motif", "shape.diameter", "60 mm");
         Workshop full = TestCards.WORKSHOP.shaded(
                 List.of(new Shade(SLATE.id(), "slate", Medium.DYE_INK, SLATE.colour(), Shade.Level.FULL, "", 0)));

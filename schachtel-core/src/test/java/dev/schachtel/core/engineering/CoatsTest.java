@@ -36,10 +36,7 @@ import net.jqwik.api.constraints.IntRange;
 /** Where surface work lies, how strong it is there, what of it is needed, and what colour it makes. */
 class CoatsTest {
     private static TestCards inked(String where) {
-        return TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
-                .set("treatment", "where", where);
+        return TestCards.inked().set("treatment", "where", where);
     }
 
     private static Surface only(Build build) {

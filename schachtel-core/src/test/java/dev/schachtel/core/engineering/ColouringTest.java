@@ -207,9 +207,7 @@ class ColouringTest {
     /** An area looks as the maker wants it on this card: like a colour, a paper, or the sheet beside it as that is inked. */
     @Test
     void anAreaCanLookLikeSomethingElse() {
-        TestCards card = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        TestCards card = TestCards.inked()
                 .set("treatment", "colour", "#587187")
                 .add("motif")
                 .set("motif", "shape", "picture")

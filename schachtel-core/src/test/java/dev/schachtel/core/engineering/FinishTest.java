@@ -123,9 +123,7 @@ class FinishTest {
     /** All ink leaves a mask's place free, or what comes from one kind of work on; judged by random points. */
     @Test
     void aMaskKeepsInkOff() {
-        TestCards card = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        TestCards card = TestCards.inked()
                 .add("mask")
                 .set("mask", "on", "panel")
                 .set("mask", "shape.diameter", "24 mm")
@@ -182,9 +180,7 @@ class FinishTest {
     /** Two fifths as strong, within five minutes, and before the stencil is washed. */
     @Test
     void whatIsLeftIsLaidInsideAtOnce() {
-        Plan plan = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        Plan plan = TestCards.inked()
                 .set("treatment", "way", "paste-stencil")
                 .add("treatment")
                 .set("treatment-2", "on", "inside")
@@ -205,9 +201,7 @@ class FinishTest {
     @ParameterizedTest
     @ValueSource(ints = {20, 40, 60, 90, 110})
     void seamsAreHiddenWhereTheyCanBe(int up) {
-        Build build = TestCards.raised()
-                .add("treatment")
-                .set("treatment", "on", "panel")
+        Build build = TestCards.inked()
                 .set("treatment", "where", "stepped")
                 .set("treatment", "where.tool", "60 mm")
                 .add("sentiment")
