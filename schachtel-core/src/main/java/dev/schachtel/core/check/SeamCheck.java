@@ -17,23 +17,27 @@ import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
 
 /** Where a stamp or stencil is set down again a line may be seen; a piece that lies on the sheet can hide it. */
 final class SeamCheck implements Check {
-    private static final Length LITTLE = Length.ofMillimetres(5);
+    /** Of its length: less beside the edge of a piece is not noticed. */
+    private static final double LITTLE = 0.2;
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         for (Surface surface : build.surfaces()) {
             for (StampSeam seam : StampSeam.of(build, surface)) {
-                if (seam.seen().isAbove(LITTLE)) {
+                Box line = seam.line().bounds();
+                Length little = Mm.length(LITTLE * Math.max(line.width(), line.height()));
+                if (seam.seen().isAbove(little)) {
                     Report.Draft draft = report.on(RuleId.SEAM_SEEN, surface.owner())
                             .parts(surface.part())
                             .names(
                                     surface.technique().name(),
                                     build.part(surface.part()).map(Part::name).orElse(""))
-                            .measured(Amount.of(seam.seen()), Amount.of(LITTLE))
-                            .at(seam.line().bounds().centre());
+                            .measured(Amount.of(seam.seen()), Amount.of(little))
+                            .at(line.centre());
                     hiding(build, surface, seam).forEach(r -> draft.remedy(Optional.of(r)));
                     draft.watch();
                 }
