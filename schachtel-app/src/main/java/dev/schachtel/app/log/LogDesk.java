@@ -201,7 +201,7 @@ class LogDesk {
             Pace.Known known = pace.of(work);
             double book = k.usual().each();
             return new LogView.Learned(
-                    words.shortly(k),
+                    words.name(k),
                     exactly(book * known.median()),
                     exactly(book) + " by the book",
                     place(known.low()),

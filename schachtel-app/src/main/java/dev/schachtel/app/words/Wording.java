@@ -113,6 +113,11 @@ public class Wording {
         return fill("step." + kind.id() + ".short", name -> "");
     }
 
+    /** The same, unlike that of every other kind. */
+    public String name(WorkKind kind) {
+        return called("work." + kind.id(), shortly(kind));
+    }
+
     /** The short word for the time band. */
     public String opShort(Op op) {
         return shortly(op.kind());

@@ -15,10 +15,13 @@ import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.edit.CardEdit;
@@ -143,5 +146,34 @@ class WordingTest {
                 .anyMatch(o -> o.startsWith("Turn it half round"))
                 .anyMatch(o -> o.startsWith("Shift it by 1/8 in"))
                 .anyMatch(o -> o.contains("mark two of its corners"));
+    }
+
+    @Test
+    void noTwoKindsOfWorkHaveOneName() {
+        assertThat(kinds()).extracting(words::name).doesNotHaveDuplicates();
+    }
+
+    /** Which piece a remedy moves is said where that is another than the one at fault. */
+    @Test
+    void aRemedyNamesAnotherPiece() {
+        Remedy remedy = new Remedy(
+                Pull.UP,
+                Amount.of(Length.ofMillimetres(40)),
+                List.of(new Change(new Id("sentiment-2"), "up", "40 mm")));
+        assertThat(words.remedy(owned("treatment", remedy), remedy, Units.MM)).isEqualTo("Move “sentiment 2” there");
+        assertThat(words.remedy(owned("sentiment-2", remedy), remedy, Units.MM)).isEqualTo("Move it");
+    }
+
+    private static Finding owned(String owner, Remedy remedy) {
+        return new Finding(
+                RuleId.SEAM_SEEN,
+                Severity.WATCH,
+                new Id(owner),
+                List.of(),
+                List.of(),
+                Amount.of(Length.ofMillimetres(1)),
+                Amount.of(Length.ofMillimetres(2)),
+                Optional.empty(),
+                List.of(remedy));
     }
 }
