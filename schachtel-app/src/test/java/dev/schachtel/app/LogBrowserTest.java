@@ -60,6 +60,7 @@ class LogBrowserTest extends InBrowser {
                 .locator("a")
                 .click();
         assertThat(page.locator(".took-part")).containsText("Creased on the wrong side.");
+        assertThat(page.locator(".took-part")).containsText("nine times in ten within");
         try {
             press("Plan with these times");
             assertThat(total(card.id())).isNotEqualTo(book);

@@ -22,6 +22,7 @@ import dev.schachtel.app.run.FinishedRuns;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.house.WorkTime;
+import dev.schachtel.core.learning.Outlook;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.learning.Timing;
 import dev.schachtel.core.material.Workshop;
@@ -69,7 +70,7 @@ class LogDesk {
                 .toList();
         return new LogView(
                 all.stream().map(f -> row(f, chosen)).toList(),
-                chosen.map(this::chosen),
+                chosen.map(f -> chosen(f, again(f, pace, shown))),
                 chart(all, chosen),
                 makers.keySet().stream()
                         .map(m -> new LogView.Name(m, m.equals(shown)))
@@ -145,7 +146,21 @@ class LogDesk {
                 : whole / 60 + " min" + (whole % 60 == 0 ? "" : String.format(Locale.ROOT, " %02d", whole % 60));
     }
 
-    private LogView.Chosen chosen(Finished f) {
+    /** How long the same handwork takes when the maker does it again, by what is known now. */
+    private static String again(Finished f, Pace pace, String maker) {
+        List<Outlook.Stint> steps = f.timed().stream()
+                .flatMap(t -> t.timing().stream())
+                .map(t -> new Outlook.Stint(t.work(), t.book(), 0, 0, List.of(), List.of()))
+                .toList();
+        if (steps.isEmpty()) {
+            return "";
+        }
+        Outlook outlook = Outlook.of(steps, pace::of, f.id());
+        return "Made again by " + maker + ": " + time(outlook.within(0.5))
+                + " as likely as not, nine times in ten within " + time(outlook.within(0.9)) + ".";
+    }
+
+    private LogView.Chosen chosen(Finished f, String again) {
         double longer = Math.max(1, Math.max(f.planned(), f.taken()));
         return new LogView.Chosen(
                 f.spec().name() + ", " + day(f),
@@ -154,6 +169,7 @@ class LogDesk {
                 f.mishaps().stream().map(m -> mishap(f, m)).toList(),
                 f.timed().size() + " steps were timed: " + time(f.taken()) + " of handwork, " + time(f.planned())
                         + " planned.",
+                again,
                 "/cards/" + f.card() + "/structure");
     }
 

@@ -41,7 +41,14 @@ record LogView(
     record Name(String name, boolean selected) {}
 
     /** The chosen build: its steps as planned and as they were, in thousandths of the longer of the two. */
-    record Chosen(String title, List<Bar> planned, List<Bar> took, List<String> mishaps, String whole, String again) {}
+    record Chosen(
+            String title,
+            List<Bar> planned,
+            List<Bar> took,
+            List<String> mishaps,
+            String whole,
+            String next,
+            String again) {}
 
     /** A step's share. */
     record Bar(int from, int width, String title) {}

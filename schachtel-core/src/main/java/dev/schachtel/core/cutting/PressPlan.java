@@ -24,7 +24,7 @@ import dev.schachtel.core.shape.Outline;
 public record PressPlan(List<Lay> lays, List<Stamp> tooLarge) {
     public static final double GAP = 6;
     static final int ALL_WAYS = 8;
-    /** A larger stamp, in square centimetres, is pressed twice to be even. */
+    /** A larger stamp, in square centimetres, is pressed twice to be even: estimate. */
     private static final double LARGE = 60;
 
     public PressPlan {
@@ -77,10 +77,7 @@ public record PressPlan(List<Lay> lays, List<Stamp> tooLarge) {
         List<Stamp> stamps = new ArrayList<>();
         for (Surface s : build.surfaces()) {
             Part part = build.part(s.part()).orElse(null);
-            boolean alone = part != null
-                    && s.technique().kind() == Surfacing.STAMP
-                    && s.times() == 1
-                    && part.outline().bounds().width() > 0;
+            boolean alone = part != null && s.technique().kind() == Surfacing.STAMP && s.times() == 1;
             if (alone) {
                 int pieces = part.perCard() * build.spec().brief().cards() + Spares.of(build, part);
                 stamps.add(new Stamp(s, part.name(), part.outline(), pieces));

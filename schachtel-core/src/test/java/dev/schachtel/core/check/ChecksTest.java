@@ -43,7 +43,11 @@ class ChecksTest {
     }
 
     @ParameterizedTest(name = "{0} {1}")
-    @MethodSource({"dev.schachtel.core.check.Provoking#plain", "dev.schachtel.core.check.Provoking#structures"})
+    @MethodSource({
+        "dev.schachtel.core.check.Provoking#plain",
+        "dev.schachtel.core.check.Provoking#structures",
+        "dev.schachtel.core.check.ProvokingSurfaces#surfaces"
+    })
     void provoked(RuleId rule, Severity severity, TestCards card) {
         assertThat(card.findings().of(rule).all())
                 .as("all findings: %s", card.findings().all())
@@ -52,7 +56,8 @@ class ChecksTest {
 
     @Test
     void everyRuleIsProvoked() {
-        Set<RuleId> met = Stream.concat(Provoking.plain(), Provoking.structures())
+        Set<RuleId> met = Stream.of(Provoking.plain(), Provoking.structures(), ProvokingSurfaces.surfaces())
+                .flatMap(a -> a)
                 .map(a -> (RuleId) a.get()[0])
                 .collect(Collectors.toSet());
         // Shown by tests of their own: they hang on what is owned.

@@ -3,7 +3,6 @@ package dev.schachtel.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -16,7 +15,6 @@ import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -26,7 +24,6 @@ import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.plan.Plan;
@@ -312,51 +309,10 @@ class ScenesTest {
         TestCards inside = TestCards.upperStation().add("treatment").set("treatment", "on", "inside");
         assertThat(inside.build().surfaces()).hasSize(1);
         assertThat(worked(inside.build())).isEmpty();
-        int pictures = inked(TestCards.upperStation().build()).size();
-        assertThat(inked(inside.build())).hasSize(pictures);
-        assertThat(inked(inside.set("treatment", "on", "panel").build())).hasSize(pictures + 1);
-    }
-
-    /** Two inks that fade into each other, round a mask: at each point the colour is what the media make of the card there. */
-    @Test
-    void inkIsDrawnInTheColourItMakes() {
-        Build build = TestCards.of("viaduct.json").build();
-        List<Mark.Area> inked = inked(build);
-        Random random = new Random(5);
-        Box sheet =
-                build.level(build.surfaces().get(0).slab()).orElseThrow().slab().bounds();
-        int seen = 0;
-        for (int i = 0; i < 600; i++) {
-            Point p = new Point(
-                    sheet.left() + random.nextDouble() * sheet.width(),
-                    sheet.bottom() + random.nextDouble() * sheet.height());
-            Colour made = new Colour(0xc9d3b4);
-            for (Surface s : build.surfaces()) {
-                if (s.technique().kind() == Surfacing.INK) {
-                    for (Coat c : s.coats()) {
-                        made = c.areas().stream().anyMatch(a -> a.holds(p))
-                                ? s.technique().medium().over(made, s.colour(), c.coverage())
-                                : made;
-                    }
-                }
-            }
-            List<Mark.Area> there =
-                    inked.stream().filter(a -> a.outline().holds(p)).toList();
-            if (!there.isEmpty()) {
-                seen++;
-                Colour drawn = ((Fill.Plain) there.get(there.size() - 1).fill()).colour();
-                assertThat(drawn.lab().differenceTo(made.lab())).isLessThan(1);
-            }
-        }
-        assertThat(seen).isGreaterThan(300);
-    }
-
-    private static List<Mark.Area> inked(Build build) {
-        return all(Views.FRONT.of(build, Id.BASE))
-                .flatMap(m -> m instanceof Mark.Area a && a.edge() == Meaning.WORKED && a.fill() instanceof Fill.Plain
-                        ? Stream.of(a)
-                        : Stream.empty())
-                .toList();
+        int pictures = BlendsTest.inked(TestCards.upperStation().build()).size();
+        assertThat(BlendsTest.inked(inside.build())).hasSize(pictures);
+        assertThat(BlendsTest.inked(inside.set("treatment", "on", "panel").build()))
+                .hasSize(pictures + 1);
     }
 
     private static List<Mark.Area> worked(Build build) {
