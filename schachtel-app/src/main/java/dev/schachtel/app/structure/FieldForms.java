@@ -169,7 +169,7 @@ public class FieldForms {
                             new Field.Option(id.value(), name(id), id.value().equals(now))));
         }
         if (component.isOptional()) {
-            options.add(0, new Field.Option("", "nothing", now.isEmpty()));
+            options.add(0, new Field.Option("", component.asked().none(), now.isEmpty()));
         }
         if (options.stream().noneMatch(Field.Option::selected)) {
             options.add(0, new Field.Option(now, now + " (missing)", true));

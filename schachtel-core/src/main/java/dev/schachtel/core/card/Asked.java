@@ -39,6 +39,9 @@ public @interface Asked {
     /** Whether each of its choices is offered as a kind of its own when a card is started. */
     boolean variant() default false;
 
+    /** Where nothing may be chosen: what the page calls that. */
+    String none() default "nothing";
+
     /** What changing it does, for remedies. */
     Pull pull() default Pull.NONE;
 

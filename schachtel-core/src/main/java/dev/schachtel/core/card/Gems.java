@@ -11,7 +11,7 @@ public record Gems(
         @Asked(value = "What", initial = "gems-4", from = Asked.Choice.EMBELLISHMENT) MaterialId what,
         @Asked(value = "How many", initial = "3", min = "1", max = "60", pull = Pull.FEWER) int count,
         @Asked(value = "Lie", initial = "in-a-row") Arranged arranged,
-        @Asked(value = "Apart, middle to middle", initial = "8 mm", inches = "5/16 in", min = "1 mm", max = "200 mm")
+        @Asked(value = "Middle to middle", initial = "8 mm", inches = "5/16 in", min = "1 mm", max = "200 mm")
                 Length apart,
         @Asked(value = "Turned, degrees", initial = "0", min = "-180", max = "180") int turned,
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)

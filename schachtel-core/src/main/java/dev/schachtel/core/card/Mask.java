@@ -15,5 +15,5 @@ public record Mask(
                 Length across,
         @Asked(value = "Middle, from the foot", initial = "70 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Paper", initial = "masking", from = Asked.Choice.MASKING) MaterialId paper,
-        @Asked(value = "Laid on just before (nothing: before all ink)", from = Asked.Choice.WORK) Optional<Id> before)
+        @Asked(value = "First it keeps off", from = Asked.Choice.WORK, none = "all ink") Optional<Id> before)
         implements Element {}

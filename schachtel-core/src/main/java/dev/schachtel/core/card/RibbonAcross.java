@@ -13,7 +13,7 @@ public record RibbonAcross(
         @Asked(value = "Lies on", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Ribbon kind", initial = "ribbon-10", from = Asked.Choice.RIBBON) MaterialId ribbon,
         @Asked(value = "Middle, from the foot", initial = "25 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
-        @Asked(value = "Each end behind the sheet", initial = "0 mm", min = "0 mm", max = "100 mm") Length behind,
+        @Asked(value = "Each end behind", initial = "0 mm", min = "0 mm", max = "100 mm") Length behind,
         @Asked(value = "Bow", initial = "false") boolean bow,
         @Asked(value = "Bow, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
                 Length across,
