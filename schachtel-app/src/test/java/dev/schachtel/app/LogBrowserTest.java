@@ -18,6 +18,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** The logbook: builds that were done are in it, and plans are made with what they took. */
 class LogBrowserTest extends InBrowser {
+    /** A database that was used before has the builds of before. */
+    private static final String ANEW = " " + Long.toString(System.nanoTime(), 36);
+
+    private static final String OFTEN = "Sign built often" + ANEW;
+    private static final String FOUND = "Sign to be found" + ANEW;
+
     LogBrowserTest(RunningApp app) {
         super(app);
     }
@@ -41,7 +47,7 @@ class LogBrowserTest extends InBrowser {
     /** A card is built four times by the book; planned with the times of that maker it takes longer, by the book again as long as before. */
     @Test
     void plansAreMadeWithWhatWasLearned() {
-        StoredCard card = sign("Sign built often");
+        StoredCard card = sign(OFTEN);
         Workshops workshops = app.bean(Workshops.class);
         app.bean(DemoBuilds.class)
                 .record(
@@ -53,10 +59,10 @@ class LogBrowserTest extends InBrowser {
                         workshops.now());
         String book = total(card.id());
         page.navigate(app.address() + "/log");
-        assertThat(page.locator(".built", new Page.LocatorOptions().setHasText("Sign built often")))
+        assertThat(page.locator(".built", new Page.LocatorOptions().setHasText(OFTEN)))
                 .hasCount(4);
         page.locator(".built", new Page.LocatorOptions().setHasText("1 mishap"))
-                .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Sign built often"))
+                .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText(OFTEN))
                 .locator("a")
                 .click();
         assertThat(page.locator(".took-part")).containsText("Creased on the wrong side.");
@@ -76,15 +82,15 @@ class LogBrowserTest extends InBrowser {
     void nonsenseShowsTheNewestBuild() {
         app.bean(DemoBuilds.class)
                 .record(
-                        List.of(new DemoBuilds.Past(sign("Sign to be found"), 3, "")),
+                        List.of(new DemoBuilds.Past(sign(FOUND), 3, "")),
                         app.bean(Workshops.class).now());
         page.navigate(app.address() + "/log?build=banana&maker=%3Cb%3E");
         assertThat(page.locator("h1")).hasText("Logbook");
-        page.locator("#find").fill("to be found");
+        page.locator("#find").fill(FOUND);
         assertThat(page.locator(".built:visible")).hasCount(1);
         page.locator(".built:visible a").focus();
         page.keyboard().press("Enter");
-        assertThat(page.locator(".took-part")).containsText("Sign to be found");
+        assertThat(page.locator(".took-part")).containsText(FOUND);
         page.goBack();
         page.reload();
         assertThat(page.locator("h1")).hasText("Logbook");
