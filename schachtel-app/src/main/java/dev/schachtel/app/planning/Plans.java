@@ -38,7 +38,6 @@ import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.patience.PatienceLostException;
 import dev.schachtel.core.plan.DateLine;
-import dev.schachtel.core.plan.Mending;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
@@ -159,7 +158,7 @@ public class Plans {
                 .filter(f -> f.key().equals(finding)
                         && way >= 0
                         && way < f.remedies().size())
-                .map(f -> Mending.taken(spec, f.remedies().get(way)))
+                .map(f -> f.remedies().get(way).taken(spec))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException(finding, "this is mended already"));
     }

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.planning.Chances;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
@@ -25,6 +26,7 @@ import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.model.RefusedException;
@@ -37,8 +39,12 @@ public class StructureController {
     private final CardService cards;
     private final StructureDesk desk;
     private final Plans plans;
+    private final Chances chances;
+    private final SurelyDesk surely;
 
-    StructureController(CardService cards, StructureDesk desk, Plans plans) {
+    StructureController(CardService cards, StructureDesk desk, Plans plans, Chances chances, SurelyDesk surely) {
+        this.chances = chances;
+        this.surely = surely;
         this.cards = cards;
         this.desk = desk;
         this.plans = plans;
@@ -75,6 +81,26 @@ public class StructureController {
     String remedies(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
         model.addAttribute("v", desk.mended(cards.load(id), seen.select(), seen.view()));
         return "structure/remedies";
+    }
+
+    /** What would make more cards come out well, which takes several cards to be tried. */
+    @GetMapping("/helps")
+    String helps(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
+        model.addAttribute("helps", surely.helps(plans.of(cards.load(id).spec())));
+        model.addAttribute("at", "/cards/" + id + "/structure");
+        return "structure/helps";
+    }
+
+    /** Takes what would help: into the card, or into the house's rules. */
+    @PostMapping("/help")
+    String help(@PathVariable long id, @ModelAttribute Seen seen, @RequestParam int way, Model model) {
+        StoredCard card = cards.load(id);
+        HouseQuestions.Taken taken = chances.take(card.spec(), way);
+        if (!chances.settle(taken)) {
+            card = change(
+                    id, seen, "what helps", spec -> chances.take(spec, way).spec());
+        }
+        return whole(card, seen.select(), seen.view(), model);
     }
 
     /** A component set from typed text; the field itself stays as it is typed. */

@@ -41,17 +41,23 @@ class StructureDesk {
     private final FieldForms forms;
     private final Wording wording;
     private final CardService cards;
+    private final SurelyDesk surely;
     private final MotionPlayer player;
     private final Addables addables = new Addables();
 
-    StructureDesk(Plans plans, Frames frames, FieldForms forms, Wording wording, CardService cards) {
+    StructureDesk(Plans plans, Frames frames, FieldForms forms, Said said, CardService cards) {
         this.plans = plans;
         this.frames = frames;
         this.forms = forms;
-        this.wording = wording;
+        this.wording = said.wording();
+        this.surely = said.surely();
         this.cards = cards;
         this.player = new MotionPlayer();
     }
+
+    /** What puts things into words. */
+    @Component
+    record Said(Wording wording, SurelyDesk surely) {}
 
     /** With remedies, which are tried out first if they weren't yet. */
     StructureView mended(StoredCard card, String select, String view) {
@@ -85,6 +91,7 @@ class StructureDesk {
                 player.of(plan, piece.id(), shown),
                 views(plan),
                 new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
+                surely.of(plan, piece.id()),
                 Units.tenths(plan.build().thickness()));
     }
 

@@ -25,7 +25,22 @@ public record StructureView(
         Optional<Player> player,
         List<String> views,
         Arranging arranging,
+        Surely surely,
         String thickness) {
+    /**
+     * How many of a hundred cards come out well.
+     *
+     * @param works how many work
+     * @param looks how many of them also look as they were meant
+     */
+    public record Surely(int works, int looks, String placed, List<FitLine> own, List<FitLine> others) {}
+
+    /** One fit: how many in a hundred suit, and the range of that. */
+    public record FitLine(String html, int share, String range, String shape, String select) {}
+
+    /** What would help, and what it wins; empty where it wins nothing. */
+    public record Helps(String html, String works, String looks) {}
+
     /** The selected piece. */
     public record Selected(
             String title,

@@ -43,7 +43,7 @@ public class Wording {
     private final Properties texts = new Properties();
 
     public Wording() {
-        for (String file : List.of("findings", "steps", "orders", "pieces")) {
+        for (String file : List.of("findings", "steps", "orders", "pieces", "fits")) {
             try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
                 texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
             } catch (IOException e) {
@@ -102,6 +102,16 @@ public class Wording {
             case "piece" -> Html.escape(others.get(0).value().replace('-', ' '));
             default -> "";
         });
+    }
+
+    /** What a remedy does to a piece, without a finding that it is for. */
+    public String remedy(Remedy remedy, Units units) {
+        return fill("remedy." + low(remedy.pull().name()), name -> Html.measured(remedy.to(), units));
+    }
+
+    /** A sentence with names in it, which are made safe. */
+    public String named(String key, String... names) {
+        return fill(key, name -> Html.escape(nth(List.of(names), name)));
     }
 
     public String opTitle(Op op, Build build) {

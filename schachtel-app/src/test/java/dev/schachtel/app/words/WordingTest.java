@@ -16,6 +16,8 @@ import dev.schachtel.core.assembly.OrderRules;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
@@ -24,8 +26,11 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.design.HouseQuestions;
+import dev.schachtel.core.design.WhatHelps;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
@@ -66,6 +71,27 @@ class WordingTest {
     @EnumSource
     void everyCautionIsSaid(Caution caution) {
         assertThat(words.caution(caution)).endsWith(".");
+    }
+
+    /** Every fit is named without leftovers, and so is every way of laying and cutting that could help. */
+    @Test
+    void everyFitAndWhatHelpsHasItsWords() {
+        FitWords fits = new FitWords(words);
+        Plan plan = Planner.withoutRemedies(RunningApp.demo("upper-station.json"), WorkshopFile.standard());
+        PartId part = plan.build().parts().get(0).id();
+        for (Fit.Sort sort : Fit.Sort.values()) {
+            assertThat(fits.fit(Fit.of(sort, part), plan.build()))
+                    .hasSizeBetween(12, 60)
+                    .doesNotContain("{");
+        }
+        for (HouseRules.Placing placing : HouseRules.Placing.values()) {
+            assertThat(fits.step(new WhatHelps.Step.Placed(placing), plan.build()))
+                    .startsWith("Lay ");
+        }
+        for (CutMethod method : CutMethod.values()) {
+            assertThat(fits.step(new WhatHelps.Step.Cut(part, method), plan.build()))
+                    .contains("the card base");
+        }
     }
 
     @Test

@@ -46,8 +46,9 @@ enum BuildOrder implements OrderRule {
     /** The trimmer can't cut the thick card. */
     TRIM_BEFORE_BASE(a -> a.is(WorkKind.TRIM_OVERHANG), (a, b, shop) -> b.kind().has(Trait.PLACES) && b.lays(a.main())),
     LAYOUT_BEFORE_GLUE(a -> a.is(WorkKind.LAYOUT), (a, b, shop) -> b.kind().has(Trait.STICKS)),
-    /** Marks guide the hand only while nothing lies there. */
-    MARK_BEFORE_GLUE(a -> a.is(WorkKind.MARK), (a, b, shop) -> b.kind().has(Trait.STICKS)),
+    /** Marks and strips guide the hand only while nothing lies there. */
+    MARK_BEFORE_GLUE(a -> a.is(WorkKind.MARK) || a.is(WorkKind.CUT_SPACERS), (a, b, shop) -> b.kind()
+            .has(Trait.STICKS)),
     /** What is to be laid out is cut. */
     CUT_BEFORE_LAYOUT(
             a -> a.kind().cuts() && !a.is(WorkKind.SNIP_FOAM) && !a.is(WorkKind.PUNCH),

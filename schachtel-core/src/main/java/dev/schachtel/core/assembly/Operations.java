@@ -98,6 +98,9 @@ final class Operations {
         if (house.placing() == HouseRules.Placing.MEASURED && laid > 0) {
             ops.add(Op.of(WorkKind.MARK, Id.BASE, cardParts(), laid * cards));
         }
+        if (house.placing() == HouseRules.Placing.SPACED && laid > 0) {
+            ops.add(Op.of(WorkKind.CUT_SPACERS, Id.BASE, cardParts(), 1));
+        }
     }
 
     /**

@@ -185,6 +185,23 @@ public record Build(
         return levels.stream().map(Level::top).reduce(Length.ZERO, Length::max);
     }
 
+    /** Of the ways in which it lies flat, the one that needs the smallest envelope. */
+    public Flat smallestFlat() {
+        Comparator<Flat> longer = Comparator.comparing(f -> Length.max(f.width(), f.height()));
+        return mechanics.flats().stream()
+                .min(longer.thenComparing(f -> Length.min(f.width(), f.height())))
+                .orElseThrow();
+    }
+
+    /** Thickness when it lies so: a card without leaves is drawn opened out, and its own layers come on top of each other. */
+    public Length thickness(Flat flat) {
+        if (!mechanics.leaves().isEmpty()) {
+            return thickness();
+        }
+        Length card = parts.get(0).material().thickness();
+        return thickness().plus(card.times(flat.layers() - 1L));
+    }
+
     /** The letters by which drawings and lists call the parts: A to Z without I and O, then AA, AB, ... */
     public Map<PartId, String> letters() {
         Map<PartId, String> letters = new LinkedHashMap<>();

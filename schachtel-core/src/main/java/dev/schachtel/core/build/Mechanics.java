@@ -8,6 +8,7 @@ import java.util.List;
  * @param leaves what closes over what
  * @param flats the sizes in which it lies flat, the closed one first
  * @param stretches what the stretches of a folded blank are called
+ * @param fits what must suit each other though hands have their spread, as far as only its engineer knows
  */
 public record Mechanics(
         List<Motion> motions,
@@ -15,7 +16,8 @@ public record Mechanics(
         List<SideView> sides,
         List<Stance> stances,
         List<Flat> flats,
-        List<Stretch> stretches) {
+        List<Stretch> stretches,
+        List<Fit> fits) {
     public Mechanics {
         motions = List.copyOf(motions);
         leaves = List.copyOf(leaves);
@@ -23,5 +25,6 @@ public record Mechanics(
         stances = List.copyOf(stances);
         flats = List.copyOf(flats);
         stretches = List.copyOf(stretches);
+        fits = List.copyOf(fits);
     }
 }

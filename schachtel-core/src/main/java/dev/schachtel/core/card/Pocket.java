@@ -10,7 +10,7 @@ public record Pocket(
         @Asked(value = "Lies on", initial = "inside", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Holds, wide", initial = "54 mm", min = "10 mm", max = "500 mm") Length holdsWide,
         @Asked(value = "Holds, high", initial = "85.6 mm", min = "10 mm", max = "500 mm") Length holdsHigh,
-        @Asked(value = "Ease each side", initial = "1.5 mm", min = "0 mm", max = "20 mm") Length ease,
+        @Asked(value = "Ease each side", initial = "1.5 mm", min = "0 mm", max = "20 mm", pull = Pull.PLAY) Length ease,
         @Asked(value = "Of its height held, %", initial = "60", min = "20", max = "100") int depth,
         @Asked(value = "Glue flaps", initial = "8 mm", inches = "5/16 in", min = "3 mm", max = "40 mm") Length flap,
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)

@@ -31,6 +31,8 @@ public enum Pull {
     HOLD,
     /** The diameter of what holds. */
     KEEPER,
+    /** How much room something has where it runs or goes in. */
+    PLAY,
     /** How long something is guided. */
     GUIDE,
     RADIUS,

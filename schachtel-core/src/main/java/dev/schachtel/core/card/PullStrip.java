@@ -34,7 +34,13 @@ public record PullStrip(
                         pull = Pull.GUIDE)
                 Length engaged,
         @Asked(value = "Tab", initial = "20 mm", inches = "3/4 in", min = "5 mm", max = "200 mm") Length tab,
-        @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
+        @Asked(
+                        value = "Play each side",
+                        initial = "0.8 mm",
+                        inches = "1/32 in",
+                        min = "0.1 mm",
+                        max = "10 mm",
+                        pull = Pull.PLAY)
                 Length play,
         @Asked(
                         value = "Stop holds by",

@@ -13,7 +13,13 @@ public record Rider(
         @Asked(value = "Slides on", initial = "panel", from = Asked.Choice.GROUND) Id on,
         @Asked(value = "Slot", initial = "straight") SlotPath path,
         @Asked(value = "Connector", initial = "round") Connector connector,
-        @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
+        @Asked(
+                        value = "Play each side",
+                        initial = "0.8 mm",
+                        inches = "1/32 in",
+                        min = "0.1 mm",
+                        max = "10 mm",
+                        pull = Pull.PLAY)
                 Length play,
         @Asked(
                         value = "Retainer holds by",

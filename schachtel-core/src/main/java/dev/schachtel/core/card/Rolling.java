@@ -11,7 +11,13 @@ public record Rolling(
         @Asked(value = "Slot", initial = "straight") SlotPath path,
         @Asked(value = "Connector across", initial = "19 mm", inches = "3/4 in", min = "3 mm", max = "100 mm")
                 Length connector,
-        @Asked(value = "Play each side", initial = "0.8 mm", inches = "1/32 in", min = "0.1 mm", max = "10 mm")
+        @Asked(
+                        value = "Play each side",
+                        initial = "0.8 mm",
+                        inches = "1/32 in",
+                        min = "0.1 mm",
+                        max = "10 mm",
+                        pull = Pull.PLAY)
                 Length play,
         @Asked(
                         value = "Disc in front",

@@ -1,7 +1,5 @@
 package dev.schachtel.core.check;
 
-import java.util.Comparator;
-
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Flat;
@@ -30,8 +28,8 @@ final class PostCheck implements Check {
     }
 
     private static void fits(Build build, Envelope envelope, Report report) {
-        Flat flat = smallest(build);
-        Length thick = thickness(build, flat);
+        Flat flat = build.smallestFlat();
+        Length thick = build.thickness(flat);
         Length shorter = Length.min(flat.width(), flat.height()).plus(EASE).plus(thick);
         Length longer = Length.max(flat.width(), flat.height()).plus(EASE);
         boolean across = shorter.isAbove(envelope.width());
@@ -70,22 +68,5 @@ final class PostCheck implements Check {
         } else if (build.spec().brief().posted()) {
             draft.watch();
         }
-    }
-
-    /** Of the ways in which it lies flat, the one that needs the smallest envelope. */
-    private static Flat smallest(Build build) {
-        Comparator<Flat> longer = Comparator.comparing(f -> Length.max(f.width(), f.height()));
-        return build.mechanics().flats().stream()
-                .min(longer.thenComparing(f -> Length.min(f.width(), f.height())))
-                .orElseThrow();
-    }
-
-    /** A card without leaves is drawn opened out: folded up, its own layers come on top of each other. */
-    private static Length thickness(Build build, Flat flat) {
-        if (!build.mechanics().leaves().isEmpty()) {
-            return build.thickness();
-        }
-        Length card = build.parts().get(0).material().thickness();
-        return build.thickness().plus(card.times(flat.layers() - 1L));
     }
 }

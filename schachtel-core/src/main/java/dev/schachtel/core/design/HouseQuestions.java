@@ -26,7 +26,8 @@ import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
-import dev.schachtel.core.tolerance.Borders;
+import dev.schachtel.core.tolerance.Odds;
+import dev.schachtel.core.tolerance.Simulation;
 
 /**
  * The ways in which makers differ, and what each costs or saves on this card: the same card planned once with every way.
@@ -54,7 +55,7 @@ public final class HouseQuestions {
      * @param later how much later the finish is with it; negative for earlier
      * @param thicker how much thicker the card is with it
      * @param mends how many more findings there are to mend with it
-     * @param even the share of cards whose borders all look even; empty where the answer has no part in that
+     * @param even the share of cards whose borders look even; empty where the answer has no part in that
      */
     public record Option(
             String word, boolean yours, Duration later, Length thicker, int mends, Optional<Double> even) {}
@@ -256,9 +257,8 @@ public final class HouseQuestions {
     }
 
     private static Optional<Double> even(Topic question, Trial plan) {
-        Borders borders = Borders.of(plan.build());
-        return question.id.equals(PLACING) && borders.count() > 0
-                ? Optional.of(borders.even(plan.workshop().house().placing().sigma()))
+        return question.id.equals(PLACING)
+                ? Simulation.of(plan.build(), plan.workshop()).even().map(Odds::share)
                 : Optional.empty();
     }
 }

@@ -6,9 +6,12 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -23,6 +26,11 @@ import dev.schachtel.core.shape.Placement;
 /** Once round the closed card: 2 x (width + thickness) + ease + what is glued over. */
 @AutoService(Engineer.class)
 public final class BandEngineer implements Engineer<Band> {
+    /** With less ease it bends the card, with more it slips off: our own estimates. */
+    private static final Length TIGHT = Length.ZERO;
+
+    private static final Length SLIPS = Length.ofMillimetres(6);
+
     @Override
     public Class<Band> engineers() {
         return Band.class;
@@ -56,6 +64,7 @@ public final class BandEngineer implements Engineer<Band> {
                 .filter(l -> l.slab().footprints().stream().anyMatch(covers::overlaps))
                 .forEach(
                         l -> draft.joint(new Joint(SlabId.of(id), l.slab().id(), Joint.Hold.MEETS, card, Length.ZERO)));
+        draft.workings().fit(holds(band, id));
         Ledger ledger = new Ledger(draft, band.id());
         ledger.formula(
                 "Band, long",
@@ -65,5 +74,15 @@ public final class BandEngineer implements Engineer<Band> {
                 new Derivation.Term(1, "thickness", new Amount.Thick(thick), new Source(Id.BASE, "*")),
                 ledger.term("ease", band.ease(), "ease"),
                 ledger.term("glued over", band.overlap(), "overlap"));
+    }
+
+    private static Fit holds(Band band, PartId id) {
+        Fit.Gauge ease = Fit.Gauge.within(
+                band.ease(),
+                TIGHT,
+                SLIPS,
+                Share.of(1, new Off.Size(id, Off.Axis.ACROSS)),
+                Share.of(1, new Off.Marked(band.id(), 0)));
+        return Fit.of(Fit.Sort.BAND_HOLDS, id, ease).easedBy(new Source(band.id(), "ease"));
     }
 }

@@ -7,9 +7,12 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -70,6 +73,7 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         int most = most(bridge, gap);
         List<Length> middles = middles(bridge, gap);
         pieces(bridge, draft, SlabId.of(strip), middles);
+        swing(bridge, draft, middles, gap);
         if (bridge.pieces() > most) {
             Source pieces = new Source(bridge.id(), "pieces");
             draft.fault(Fault.mend(
@@ -84,6 +88,22 @@ public final class BridgeEngineer implements Engineer<Bridge> {
     static Length gap(Bridge bridge) {
         double reach = Mm.of(bridge.drop().plus(bridge.pieceHeight()));
         return Mm.length(2 * reach * Math.sin(SWING.radians()));
+    }
+
+    /** Hung a little off, neighbours still swing half as far as planned without touching. */
+    private static void swing(Bridge bridge, BuildDraft draft, List<Length> middles, Length gap) {
+        List<Fit.Gauge> gauges = new ArrayList<>();
+        for (int i = 1; i < middles.size(); i++) {
+            Length between = middles.get(i).minus(middles.get(i - 1)).minus(bridge.pieceWidth());
+            gauges.add(Fit.Gauge.atLeast(
+                    between,
+                    gap.half(),
+                    Share.of(1, new Off.Marked(bridge.id(), i)),
+                    Share.of(-1, new Off.Marked(bridge.id(), i - 1))));
+        }
+        if (!gauges.isEmpty()) {
+            draft.workings().fit(Fit.of(Fit.Sort.SWINGS, new PartId(bridge.id(), "hanging-1"), gauges));
+        }
     }
 
     static int most(Bridge bridge, Length gap) {

@@ -10,8 +10,10 @@ import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Shaker;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Way;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
@@ -101,9 +103,9 @@ record Dam(Outline clear, Outline outside, List<Wall> walls, List<Point> joints,
         Dam make(Request request);
     }
 
-    List<Seam> seams() {
-        return joints.stream()
-                .map(at -> new Seam(Length.ZERO, END_CUT.sigma(), at))
-                .toList();
+    /** Where walls meet, with the spread of a knife through foam. */
+    List<Seam> seams(Workshop workshop) {
+        Length sigma = Mm.length(workshop.accuracy(Way.FOAM_KNIFE).spread());
+        return joints.stream().map(at -> new Seam(Length.ZERO, sigma, at)).toList();
     }
 }

@@ -6,9 +6,13 @@ import java.util.Optional;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
@@ -41,7 +45,10 @@ public final class DoorEngineer implements Engineer<Door> {
 
     @Override
     public void engineer(Door door, BuildDraft draft) {
-        draft.ground(door.on(), new Source(door.id(), "on")).ifPresent(ground -> cut(door, ground, draft));
+        draft.ground(door.on(), new Source(door.id(), "on")).ifPresent(ground -> {
+            cut(door, ground, draft);
+            suits(door, ground, draft);
+        });
     }
 
     private static void cut(Door door, Ground ground, BuildDraft draft) {
@@ -83,6 +90,28 @@ public final class DoorEngineer implements Engineer<Door> {
                         Sides.poses(share -> List.of(
                                 Sides.limb(new Point(-length / 3, 0), length * 5 / 3, 0),
                                 Sides.limb(Point.ORIGIN, length, share * door.opens())))));
+    }
+
+    /** Glue laid round it stays off it; the two leaves of a pair, each cut by hand, pass each other. */
+    private static void suits(Door door, Ground ground, BuildDraft draft) {
+        draft.workings()
+                .fit(Fit.of(
+                                Fit.Sort.DOOR_CLEAR,
+                                ground.part(),
+                                Fit.Gauge.atLeast(BEYOND, Length.ZERO, Share.of(1, new Off.Marked(door.id(), 0))))
+                        .of(door.id()));
+        if (door.hinge() == Door.Hinge.PAIR) {
+            draft.workings()
+                    .fit(Fit.of(
+                                    Fit.Sort.FLAPS_CLEAR,
+                                    ground.part(),
+                                    Fit.Gauge.atLeast(
+                                            door.gap(),
+                                            Length.ZERO,
+                                            Share.of(1, new Off.Opened(door.id(), Cutout.Sort.DOOR, Off.Axis.ACROSS))))
+                            .of(door.id())
+                            .easedBy(new Source(door.id(), "gap")));
+        }
     }
 
     private static void leaf(Door door, Ground ground, BuildDraft draft, Outline leaf, Door.Hinge hinge) {

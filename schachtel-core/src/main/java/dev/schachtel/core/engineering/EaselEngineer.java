@@ -7,11 +7,14 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -46,6 +49,9 @@ public final class EaselEngineer implements Engineer<Easel> {
     private static final PartId PART = new PartId(Id.BASE, "");
     private static final PartId FACE = new PartId(Id.BASE, "face");
     private static final PartId STOP = new PartId(Id.BASE, "stop");
+    /** Degrees by which nobody sees a card lean otherwise: our own estimate. */
+    private static final int ABOUT = 4;
+
     private static final Length STOP_WIDE = Length.ofMillimetres(6);
     private static final Length STOP_ABOVE = Length.ofMillimetres(1);
 
@@ -86,6 +92,7 @@ public final class EaselEngineer implements Engineer<Easel> {
         draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
         derive(easel, draft, geometry, stand);
         moves(draft, geometry, stand);
+        leans(draft, geometry, stand);
         draft.workings().flat(new Flat("closed", w, h, 3));
         draft.afterwards(() -> {
             new Closing(draft, STRUT, BACK, card).meet();
@@ -146,6 +153,26 @@ public final class EaselEngineer implements Engineer<Easel> {
                 .stacked(easel.stopLayers())
                 .cutBy(CutMethod.SCISSORS));
         draft.joint(new Joint(SlabId.of(STOP), BACK, Joint.Hold.RESTS, foam, Length.ZERO));
+    }
+
+    /** The bar may be off, and so may the crease; it leans as meant within {@value #ABOUT} degrees. */
+    private static void leans(BuildDraft draft, EaselGeometry geometry, Stand stand) {
+        if (!stand.standing()) {
+            return;
+        }
+        Length at = Mm.length(stand.stop());
+        Length steeper = geometry.stop(stand.lean() + ABOUT).orElse(at.minus(Length.ofMillimetres(ABOUT)));
+        Length flatter = geometry.stop(stand.lean() - ABOUT).orElse(at.plus(Length.ofMillimetres(ABOUT)));
+        draft.workings()
+                .fit(Fit.of(
+                        Fit.Sort.LEANS,
+                        STOP,
+                        Fit.Gauge.within(
+                                at,
+                                Length.min(steeper, flatter),
+                                Length.max(steeper, flatter),
+                                Share.of(1, new Off.Marked(Id.BASE, 0)),
+                                Share.of(1, new Off.Scored(PART, 0)))));
     }
 
     /** The bar is at least 1 mm higher than the face is thick at its foot. */

@@ -5,9 +5,13 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -34,6 +38,12 @@ public final class FrameEngineer implements Engineer<Frame> {
     private static final Length HIDDEN = Length.ofMillimetres(1);
 
     private static final Length UNDER = Length.ofMillimetres(3);
+    /** Less under the frame shows at a slant. */
+    private static final Length SEEN = Length.ofMicrometres(500);
+    /** An inlay may be pressed in by so much, and may leave so much open: our own estimates. */
+    private static final Length TIGHT = Length.ofMicrometres(150);
+
+    private static final Length LOOSE = Length.ofMillimetres(1);
 
     @Override
     public Class<Frame> engineers() {
@@ -131,6 +141,7 @@ public final class FrameEngineer implements Engineer<Frame> {
                 .stacked(backed ? 1 : frame.copies())
                 .cutBy(CutMethod.DIE));
         Raised.lay(draft, id, ground, fixing);
+        draft.workings().fit(backed ? Suits.backed(Fit.Sort.BACKED, id, UNDER, SEEN) : dropsIn(frame, id));
         if (backed) {
             draft.lay(
                     SlabId.of(new PartId(frame.id(), "")),
@@ -145,6 +156,19 @@ public final class FrameEngineer implements Engineer<Frame> {
                     ledger.term("", frame.innerHeight(), "innerHeight"),
                     ledger.term("under the frame", UNDER, "inlay"));
         }
+    }
+
+    /** One pass of two nested dies: what drops out fits what it dropped out of; cut in another way it may not. */
+    private static Fit dropsIn(Frame frame, PartId inlay) {
+        return Fit.of(
+                Fit.Sort.DROPS_IN,
+                inlay,
+                Fit.Gauge.within(
+                        Length.ZERO,
+                        TIGHT.negated(),
+                        LOOSE,
+                        Share.of(1, new Off.Opened(frame.id(), Cutout.Sort.PATTERN, Off.Axis.ACROSS)),
+                        Share.of(-1, new Off.Size(inlay, Off.Axis.ACROSS))));
     }
 
     private static void derive(Frame frame, BuildDraft draft, Length across, Length up, Length thick) {

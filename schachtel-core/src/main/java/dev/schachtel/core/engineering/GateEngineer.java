@@ -6,10 +6,13 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SideView;
@@ -41,6 +44,7 @@ public final class GateEngineer implements Engineer<Gate> {
     private static final SlabId RIGHT = new SlabId("base/right-flap");
     private static final PartId PART = new PartId(Id.BASE, "");
     private static final double OPENS = 120;
+    private static final Length LEAST_OVER = Length.ofMillimetres(2);
 
     @Override
     public Class<Gate> engineers() {
@@ -87,8 +91,25 @@ public final class GateEngineer implements Engineer<Gate> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
         derive(gate, draft, flaps, card);
         opens(draft, gate, flaps);
+        draft.workings().fit(meets(gate));
         draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
         draft.afterwards(() -> close(draft, gate, card));
+    }
+
+    /** Left to right: a flap up to the first score, the middle up to the second, the other flap up to the blank's end. */
+    private static Fit meets(Gate gate) {
+        Share[] off = {
+            Share.of(2, new Off.Scored(PART, 1)),
+            Share.of(-2, new Off.Scored(PART, 0)),
+            Share.of(-1, new Off.Size(PART, Off.Axis.ACROSS))
+        };
+        if (gate.closing() == Gate.Closing.MEETING) {
+            return Fit.of(Fit.Sort.FLAPS_CLEAR, PART, Fit.Gauge.atLeast(gate.gap(), Length.ZERO, off))
+                    .easedBy(new Source(Id.BASE, "gap"));
+        }
+        Share[] over = {Share.of(-2, off[0].off()), Share.of(2, off[1].off()), Share.of(1, off[2].off())};
+        return Fit.of(Fit.Sort.FLAPS_REACH, PART, Fit.Gauge.atLeast(gate.overlap(), LEAST_OVER, over))
+                .easedBy(new Source(Id.BASE, "overlap"));
     }
 
     /** The flap's free edge, cut by a partial pass of a die after the blank was trimmed. */

@@ -5,8 +5,11 @@ import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
@@ -23,6 +26,8 @@ import dev.schachtel.core.shape.Point;
 @AutoService(Engineer.class)
 public final class HangingEngineer implements Engineer<Hanging> {
     private static final Length CLEAR = Length.ofMillimetres(2);
+    /** Nearer than this it catches at the window's edge: our own estimate. */
+    private static final Length TOUCHES = Length.ofMicrometres(500);
 
     @Override
     public Class<Hanging> engineers() {
@@ -31,7 +36,10 @@ public final class HangingEngineer implements Engineer<Hanging> {
 
     @Override
     public void engineer(Hanging pair, BuildDraft draft) {
-        draft.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> hang(pair, a, draft));
+        draft.aperture(pair.window(), new Source(pair.id(), "window")).ifPresent(a -> {
+            hang(pair, a, draft);
+            draft.workings().fit(swings(pair, a));
+        });
         draft.arts().add(new PartId(pair.id(), "piece"), pair.piece(), false);
     }
 
@@ -74,5 +82,15 @@ public final class HangingEngineer implements Engineer<Hanging> {
                 thread,
                 ledger.term(1, "window", height, new Source(pair.window(), "shape.*")),
                 ledger.twice("taped", pair.ends(), "ends"));
+    }
+
+    private static Fit swings(Hanging pair, Aperture aperture) {
+        Length beside = aperture.opening().width().minus(pair.piece().width()).half();
+        Off hung = new Off.Marked(pair.id(), 0);
+        return Fit.of(
+                Fit.Sort.SWINGS,
+                new PartId(pair.id(), "piece"),
+                Fit.Gauge.atLeast(beside, TOUCHES, Share.of(1, hung)),
+                Fit.Gauge.atLeast(beside, TOUCHES, Share.of(-1, hung)));
     }
 }

@@ -5,8 +5,11 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
@@ -28,6 +31,9 @@ import dev.schachtel.core.shape.Point;
  */
 @AutoService(Engineer.class)
 public final class PocketEngineer implements Engineer<Pocket> {
+    /** With less to spare in all a card sticks: our own estimate. */
+    private static final Length GOES_IN = Length.ofMicrometres(500);
+
     @Override
     public Class<Pocket> engineers() {
         return Pocket.class;
@@ -62,6 +68,16 @@ public final class PocketEngineer implements Engineer<Pocket> {
         Material fixing = stuff.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
         draft.lay(SlabId.of(id), ground.slab(), fixing);
         draft.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));
+        draft.workings()
+                .fit(Fit.of(
+                                Fit.Sort.POCKET_HOLDS,
+                                id,
+                                Fit.Gauge.atLeast(
+                                        pocket.ease().times(2),
+                                        GOES_IN,
+                                        Share.of(1, new Off.Scored(id, 1)),
+                                        Share.of(-1, new Off.Scored(id, 0))))
+                        .easedBy(new Source(pocket.id(), "ease")));
         derive(pocket, draft, w, h);
     }
 

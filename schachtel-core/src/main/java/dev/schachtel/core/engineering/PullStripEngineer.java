@@ -9,10 +9,13 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -138,6 +141,7 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
             keepOff(inner, length, stopWide);
             notch();
             motion(List.of(slip, stop), rails, stopWide, channel);
+            runs();
             covers();
             derive(length, channel, stopWide);
         }
@@ -245,6 +249,21 @@ public final class PullStripEngineer implements Engineer<PullStrip> {
                                     Optional.of(new Motion.Space(moving.get(1), RiderEngineer.AIR, false)),
                                     Optional.empty()),
                             0));
+        }
+
+        /** Between its rails, which are laid one by one. */
+        private void runs() {
+            PartId slip = new PartId(strip.id(), "strip");
+            draft.workings()
+                    .fit(Fit.of(
+                                    Fit.Sort.RUNS,
+                                    slip,
+                                    Suits.play(
+                                            strip.play(),
+                                            Share.of(1, new Off.Marked(strip.id(), 0)),
+                                            Share.of(1, new Off.Marked(strip.id(), 1)),
+                                            Share.of(-1, new Off.Size(slip, Off.Axis.UP))))
+                            .easedBy(new Source(strip.id(), "play")));
         }
 
         private Motion.Lock lock() {

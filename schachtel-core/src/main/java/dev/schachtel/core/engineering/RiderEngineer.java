@@ -123,6 +123,9 @@ public final class RiderEngineer implements Engineer<Rider> {
         Outline swept = Sweep.along(keeper, path).grown(FOAM_OFF);
         draft.zone(new Zone(Zone.Use.KEEP_OFF, rider.id(), ground.under(), swept));
         motion(rider, ground, draft, path, body);
+        draft.workings()
+                .fit(Suits.inSlot(rider.id(), new PartId(rider.id(), "connector"), rider.play())
+                        .easedBy(new Source(rider.id(), "play")));
         derive(rider, draft, line, body);
     }
 

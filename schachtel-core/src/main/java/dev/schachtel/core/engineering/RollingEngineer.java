@@ -69,6 +69,7 @@ public final class RollingEngineer implements Engineer<Rolling> {
         Outline swept = Sweep.along(Outline.circle(r.keeper()), path).grown(RiderEngineer.FOAM_OFF);
         draft.zone(new Zone(Zone.Use.KEEP_OFF, r.id(), ground.under(), swept));
         Move.Roll roll = new Move.Roll(path, r.connector());
+        draft.workings().fit(Suits.inSlot(r.id(), core, r.play()).easedBy(new Source(r.id(), "play")));
         motion(r, ground, draft, List.of(keeper, SlabId.of(core), front), roll);
         derive(r, draft, line, roll);
     }

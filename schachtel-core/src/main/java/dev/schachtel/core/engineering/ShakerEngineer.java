@@ -198,7 +198,7 @@ public final class ShakerEngineer implements Engineer<Shaker> {
                 dam.walls().stream()
                         .map(w -> new PartId(shaker.id(), w.which()))
                         .toList(),
-                dam.seams(),
+                dam.seams(draft.workshop()),
                 depth,
                 filling,
                 fill.pieces()));

@@ -9,9 +9,12 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
@@ -44,6 +47,9 @@ import dev.schachtel.core.shape.Point;
 public final class StepperEngineer implements Engineer<Stepper> {
     private static final SlabId BLANK = new SlabId("base/blank");
     private static final PartId PART = new PartId(Id.BASE, "");
+    /** Ends that are apart by less look as one: our own estimate. */
+    private static final Length NOT_SEEN = Length.ofMicrometres(1500);
+
     private static final Length CREASE_CLEAR = Length.ofMillimetres(1);
 
     @Override
@@ -75,6 +81,7 @@ public final class StepperEngineer implements Engineer<Stepper> {
             draft.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
         }
         flats(stepper, draft, w);
+        flush(stepper, draft);
         derive(stepper, draft, w);
     }
 
@@ -170,6 +177,35 @@ public final class StepperEngineer implements Engineer<Stepper> {
         draft.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
                 .map(z -> profile(z, 180 - 90 * share))
                 .toList())));
+    }
+
+    /**
+     * Folded forward, a fold that is off by e moves the end of its strip by 2 e, on after a rise and back after a tread; the strips still
+     * end together.
+     */
+    private static void flush(Stepper stepper, BuildDraft draft) {
+        List<Stepper.Zone> zones = stepper.zones();
+        for (Stepper.Zone zone : zones.subList(Math.min(1, zones.size()), zones.size())) {
+            List<Share> off = new ArrayList<>(ends(zone, 1));
+            off.addAll(ends(zones.get(0), -1));
+            draft.workings()
+                    .fit(Fit.of(
+                            Fit.Sort.FLUSH,
+                            PART,
+                            List.of(new Fit.Gauge(Length.ZERO, NOT_SEEN.negated(), NOT_SEEN, off))));
+        }
+    }
+
+    /** Folds of the same height are scored in one, whatever the strip. */
+    private static List<Share> ends(Stepper.Zone zone, int sign) {
+        List<Length> lines = lines(zone);
+        List<Share> off = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            int on = zone.segments().get(i).rise() ? -2 : 2;
+            int at = (int) (lines.get(i).nanometres() / 10_000);
+            off.add(Share.of(sign * on, new Off.Scored(PART, at)));
+        }
+        return off;
     }
 
     /** A strip from the side: treads level, rises at an angle in degrees; 180 folded forward, 90 standing, 0 opened. */

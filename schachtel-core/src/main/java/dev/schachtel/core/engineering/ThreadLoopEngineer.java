@@ -33,6 +33,8 @@ public final class ThreadLoopEngineer implements Engineer<ThreadLoop> {
         Outline hole = Outline.circle(loop.hole()).placed(middle);
         Form round = Form.of(Form.Sort.ROUND, loop.hole(), loop.hole());
         draft.cut(ground, new Cutout(loop.id(), Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
+        Length left = ground.outline().marginOf(hole).length();
+        draft.workings().fit(Suits.hole(ground.part(), loop.id(), left));
         Length length = loop.hangs().times(2).plus(KNOT);
         Threads.add(draft, new PartId(loop.id(), "thread"), length, loop.thread(), middle);
         Ledger ledger = new Ledger(draft, loop.id());

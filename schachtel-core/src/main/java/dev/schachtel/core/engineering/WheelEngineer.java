@@ -8,10 +8,13 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fault;
+import dev.schachtel.core.build.Fit;
+import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
+import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -78,6 +81,7 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                 Showings.room(aperture.opening()),
                                 wheel.pictures()));
         turns(wheel, aperture, draft, slab);
+        draft.workings().fit(fills(wheel, aperture, pivot));
         pictures(wheel, aperture, draft, pivot);
         grip(wheel, ground, draft, pivot);
         derive(wheel, draft, bore);
@@ -106,6 +110,29 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                         new Motion.Space(slab, wheel.leaves().plus(RiderEngineer.AIR), false)),
                                 Optional.of(fill(wheel, aperture, pivot))),
                         0));
+    }
+
+    /** However the pivot's two holes are punched, no edge of the wheel comes into the window. */
+    private static Fit fills(Wheel wheel, Aperture aperture, Placement pivot) {
+        PartId disc = new PartId(wheel.id(), "wheel");
+        Motion.Fill fill = fill(wheel, aperture, pivot);
+        Length past = fill.reach().minus(fill.needed()).plus(PAST_WINDOW);
+        return Fit.of(
+                        Fit.Sort.WHEEL_FILLS,
+                        disc,
+                        Fit.Gauge.atLeast(
+                                past,
+                                Length.ZERO,
+                                Share.of(0.5, new Off.Size(disc, Off.Axis.ACROSS)),
+                                Share.of(
+                                        -0.5,
+                                        new Off.Opened(
+                                                aperture.cutout().owner(),
+                                                aperture.cutout().sort(),
+                                                Off.Axis.ACROSS)),
+                                Share.of(1, new Off.Marked(wheel.id(), 0)),
+                                Share.of(1, new Off.Marked(wheel.id(), 1))))
+                .easedBy(fill.grows());
     }
 
     /** The window lies within the wheel, 2 mm to spare for its edge. */

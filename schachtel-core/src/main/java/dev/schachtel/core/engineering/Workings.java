@@ -3,6 +3,7 @@ package dev.schachtel.core.engineering;
 import java.util.ArrayList;
 import java.util.List;
 
+import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Mechanics;
@@ -11,7 +12,7 @@ import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Stance;
 import dev.schachtel.core.build.Stretch;
 
-/** Gathers how the card moves and lies. */
+/** Gathers how the card moves and lies, and what must suit for it. */
 final class Workings {
     private final List<Motion> motions = new ArrayList<>();
     private final List<Leaf> leaves = new ArrayList<>();
@@ -19,6 +20,7 @@ final class Workings {
     private final List<Stance> stances = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
     private final List<Stretch> stretches = new ArrayList<>();
+    private final List<Fit> fits = new ArrayList<>();
 
     void motion(Motion motion) {
         motions.add(motion);
@@ -44,7 +46,11 @@ final class Workings {
         stretches.add(stretch);
     }
 
+    void fit(Fit fit) {
+        fits.add(fit);
+    }
+
     Mechanics mechanics() {
-        return new Mechanics(motions, leaves, sides, stances, flats, stretches);
+        return new Mechanics(motions, leaves, sides, stances, flats, stretches, fits);
     }
 }

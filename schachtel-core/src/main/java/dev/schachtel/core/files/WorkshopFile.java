@@ -32,7 +32,7 @@ public final class WorkshopFile {
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
      * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes
      * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet,
-     * version 6 nothing of what is left of pens and bottles.
+     * version 6 nothing of what is left of pens and bottles, version 7 no pieces that were measured.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
@@ -44,7 +44,8 @@ public final class WorkshopFile {
                     WorkshopFile::shaded,
                     WorkshopFile::paired,
                     WorkshopFile::finished,
-                    WorkshopFile::counted));
+                    WorkshopFile::counted,
+                    WorkshopFile::measured));
 
     /** Millilitres in a bottle of glue of which nothing else is known. */
     private static final int BOTTLE = 60;
@@ -190,6 +191,14 @@ public final class WorkshopFile {
                 adhesive.put("left", 10 * holds);
             }
         });
+    }
+
+    /** No piece was measured yet, and the stop of the trimmer is set as asked. */
+    private static void measured(ObjectNode workshop) {
+        workshop.putArray("measured");
+        if (workshop.get("tools") instanceof ObjectNode tools) {
+            tools.put("offset", false);
+        }
     }
 
     private static boolean holds(ArrayNode list, JsonNode id) {

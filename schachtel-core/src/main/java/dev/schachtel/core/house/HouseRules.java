@@ -95,7 +95,9 @@ public record HouseRules(
     public enum Placing {
         BY_EYE(1200),
         /** Marked with ruler and pencil first; a hole punch is set as exactly. */
-        MEASURED(500);
+        MEASURED(500),
+        /** Laid against strips as wide as the border; the spread is our own estimate. */
+        SPACED(250);
 
         private final Length sigma;
 

@@ -12,6 +12,7 @@ import dev.schachtel.core.measure.Length;
  * @param kerf what a stroke of the trimmer takes away; 0 for a blade that only parts
  * @param squareUp trimmed off the left and the foot of every sheet before anything else, 0 for sheets taken as square
  * @param keep offcuts at least this long and wide go to the offcut box
+ * @param offset whether the stop of the trimmer is set by what was measured, so that pieces come out as asked
  */
 public record Tools(
         Length trimmer,
@@ -23,7 +24,8 @@ public record Tools(
         Length pressHeight,
         Length kerf,
         Length squareUp,
-        Length keep) {
+        Length keep,
+        boolean offset) {
     /** How often something this long goes through the roller machine; once where its plates have no length. */
     public int passes(Length length) {
         int whole = plateLength.isZero() ? 1 : length.wholeTimes(plateLength);

@@ -7,6 +7,8 @@ import java.util.function.Consumer;
 
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.house.WorkTime;
+import dev.schachtel.core.learning.Accuracy;
+import dev.schachtel.core.measure.Length;
 
 /** Everything the maker has to work with. Lists are in the order in which pages offer them. */
 public record Workshop(
@@ -22,6 +24,7 @@ public record Workshop(
         List<Shade> shades,
         List<Pairing> pairings,
         List<MediumUse> media,
+        List<Measured> measured,
         Tools tools,
         HouseRules house) {
     public Workshop {
@@ -37,6 +40,7 @@ public record Workshop(
         shades = List.copyOf(shades);
         pairings = List.copyOf(pairings);
         media = List.copyOf(media);
+        measured = List.copyOf(measured);
     }
 
     /** The same workshop with another drawer. */
@@ -94,6 +98,25 @@ public record Workshop(
         return changed(c -> c.media = all);
     }
 
+    /** The same workshop with other pieces measured. */
+    public Workshop measuring(List<Measured> other) {
+        return changed(c -> c.measured = other);
+    }
+
+    /** How exactly this maker works in a way: by the book and by what was measured. */
+    public Accuracy accuracy(Way way) {
+        return Accuracy.of(
+                millimetres(way.sigma()),
+                measured.stream()
+                        .filter(m -> m.way() == way)
+                        .map(m -> millimetres(m.off()))
+                        .toList());
+    }
+
+    private static double millimetres(Length length) {
+        return length.nanometres() / 1e6;
+    }
+
     /** How this maker works with a medium; as usual where nothing was said. */
     public MediumUse use(Medium medium) {
         return media.stream().filter(m -> m.medium() == medium).findFirst().orElseGet(() -> MediumUse.usual(medium));
@@ -115,6 +138,7 @@ public record Workshop(
                 copy.shades,
                 copy.pairings,
                 copy.media,
+                copy.measured,
                 copy.tools,
                 copy.house);
     }
@@ -131,6 +155,7 @@ public record Workshop(
         private List<Shade> shades;
         private List<Pairing> pairings;
         private List<MediumUse> media;
+        private List<Measured> measured;
         private Tools tools;
         private HouseRules house;
 
@@ -145,6 +170,7 @@ public record Workshop(
             shades = of.shades;
             pairings = of.pairings;
             media = of.media;
+            measured = of.measured;
             tools = of.tools;
             house = of.house;
         }

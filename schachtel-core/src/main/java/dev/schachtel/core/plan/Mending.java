@@ -16,7 +16,6 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Findings;
-import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 
@@ -49,24 +48,6 @@ public final class Mending {
         static Subject of(Finding finding) {
             return new Subject(finding.rule(), finding.owner());
         }
-    }
-
-    /** The card with a remedy taken. */
-    public static CardSpec taken(CardSpec spec, Remedy remedy) {
-        CardSpec now = spec;
-        for (Change c : remedy.changes()) {
-            now = taken(CardEdit.of(now), c);
-        }
-        return now;
-    }
-
-    private static CardSpec taken(CardEdit edit, Change c) {
-        if (c.component().isEmpty()) {
-            return edit.add(c.value());
-        }
-        return c.component().equals(Change.MEANT)
-                ? edit.meant(c.piece(), new Id(c.value()))
-                : edit.set(c.piece(), c.component(), c.value());
     }
 
     /** The same findings, each with those of its remedies that mend it. */
@@ -116,7 +97,7 @@ public final class Mending {
 
     private static Optional<CardSpec> tried(CardSpec spec, Remedy remedy) {
         try {
-            CardSpec now = taken(spec, remedy);
+            CardSpec now = remedy.taken(spec);
             return now.equals(spec) ? Optional.empty() : Optional.of(now);
         } catch (RefusedException e) {
             return Optional.empty();

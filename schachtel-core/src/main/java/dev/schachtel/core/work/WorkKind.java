@@ -32,6 +32,8 @@ public record WorkKind(
     public static final WorkKind PLAN_LAYOUT = of("plan-layout", 60, 120, Trait.WHOLE);
     /** Marking where pieces lie, one after the other. */
     public static final WorkKind MARK = of("mark", 30, 20);
+    /** Cutting strips as wide as a border, to lay pieces against. */
+    public static final WorkKind CUT_SPACERS = of("cut-spacers", 60, 60).with(Caution.TRIMMER);
 
     public static final WorkKind TRACE = of("trace", 30, 120);
     public static final WorkKind FIX_FILM = of("fix-film", 60, 150, Trait.JOINS, Trait.STICKS, Trait.PRESSED);
@@ -132,6 +134,7 @@ public record WorkKind(
             PLAN_LAYOUT,
             LAYOUT,
             MARK,
+            CUT_SPACERS,
             TRACE,
             FIX_FILM,
             LAY_DAM,

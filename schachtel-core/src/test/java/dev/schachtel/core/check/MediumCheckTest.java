@@ -24,7 +24,6 @@ import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Pairing;
 import dev.schachtel.core.material.Under;
 import dev.schachtel.core.material.Workshop;
-import dev.schachtel.core.plan.Mending;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
@@ -68,7 +67,7 @@ class MediumCheckTest {
         Finding fault = plan.findings().of(RuleId.MEDIUM_PAPER).all().get(0);
         assertThat(fault.remedies()).isNotEmpty();
         fault.remedies().forEach(r -> {
-            CardSpec mended = Mending.taken(plan.spec(), r);
+            CardSpec mended = r.taken(plan.spec());
             assertThat(Planner.plan(mended, TestCards.WORKSHOP)
                             .findings()
                             .of(RuleId.MEDIUM_PAPER)

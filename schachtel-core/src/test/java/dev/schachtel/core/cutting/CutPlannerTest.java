@@ -163,7 +163,8 @@ class CutPlannerTest {
                 t.pressHeight(),
                 Length.ofMillimetres(2),
                 Length.ofMillimetres(5),
-                t.keep());
+                t.keep(),
+                false);
         Build build = TestCards.of("terraces.json").set("brief", "cards", "9").build();
         CutPlan plain = CutPlanner.plan(build, TestCards.WORKSHOP);
         CutPlan sawn = CutPlanner.plan(build, workshop(sawing));

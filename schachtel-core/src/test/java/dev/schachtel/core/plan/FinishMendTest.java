@@ -49,7 +49,7 @@ class FinishMendTest {
         Finding found = card.findings().of(rule).all().get(0);
         assertThat(found.remedies()).isNotEmpty();
         for (Remedy remedy : found.remedies()) {
-            CardSpec mended = Mending.taken(card.spec(), remedy);
+            CardSpec mended = remedy.taken(card.spec());
             assertThat(Planner.plan(mended, TestCards.WORKSHOP)
                             .findings()
                             .of(rule)

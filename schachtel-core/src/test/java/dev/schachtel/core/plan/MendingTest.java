@@ -55,7 +55,7 @@ class MendingTest {
         for (Finding finding : before.findings().all()) {
             for (Remedy remedy : finding.remedies()) {
                 tried++;
-                Plan after = Planner.plan(Mending.taken(spec, remedy), TestCards.WORKSHOP);
+                Plan after = Planner.plan(remedy.taken(spec), TestCards.WORKSHOP);
                 assertThat(many(after, finding))
                         .as("%s: %s after %s", what, finding, remedy)
                         .isLessThan(many(before, finding));
