@@ -614,6 +614,18 @@
     $$(target.dataset.filters).forEach((el) => { el.hidden = !el.textContent.toLowerCase().includes(sought); });
   });
 
+  // Digits for one hand.
+  const pad = $(".piece-in .pad");
+  if (pad) {
+    const got = $("#got");
+    pad.hidden = false;
+    pad.addEventListener("click", ({ target }) => {
+      const { digit } = target.dataset;
+      if (!digit) return;
+      got.value = digit === "back" ? got.value.slice(0, -1) : got.value + digit;
+    });
+  }
+
   // The card store is away: look again.
   if (document.body.dataset.again) setTimeout(() => location.reload(), 4000);
 })();

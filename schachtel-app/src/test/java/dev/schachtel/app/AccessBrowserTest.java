@@ -35,6 +35,7 @@ class AccessBrowserTest extends InBrowser {
                 "/stock?part=dies&pick=new",
                 "/stock?part=tools",
                 "/log",
+                "/log/measure",
                 "/cards/11/brief",
                 "/cards/11/structure",
                 "/cards/11/decorate",

@@ -216,4 +216,17 @@ class ArchitectureTest {
             }
         }
     }
+
+    /** The order of choices on pages is that of `permits`; where none is written the compiler takes any. */
+    @Test
+    void familiesOfCardsSayTheirOrder() throws Exception {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java/dev/schachtel/core/card"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                String text = Files.readString(file);
+                assertThat(text.split("sealed interface ").length - 1)
+                        .as(file.toString())
+                        .isEqualTo(text.split("permits ").length - 1);
+            }
+        }
+    }
 }

@@ -43,7 +43,7 @@ class ProgramDesk {
                     }
                 }
                 settings.add(new CutView.Setting(
-                        stop(setting.stop(), units),
+                        stop(setting.stop(), units) + set(setting.stop(), plan),
                         share(setting.stop()),
                         material.material().name(),
                         strokes));
@@ -76,6 +76,12 @@ class ProgramDesk {
                 + (units.pieces(stop).rounded() && units == Units.INCH
                         ? " <small>" + Html.of(stop, Units.MM) + " mm</small>"
                         : "");
+    }
+
+    /** Where it is really set, if the trimmer is known to cut too long or too short. */
+    private static String set(Length stop, Plan plan) {
+        Length set = plan.workshop().stop(stop);
+        return set.equals(stop) ? "" : " <small>set it at " + Units.tenths(set) + " mm</small>";
     }
 
     private static int share(Length stop) {

@@ -90,7 +90,11 @@ public class FilesController {
                 " trimmer program",
                 "pdf",
                 MediaType.APPLICATION_PDF,
-                ProgramPdf.write(plan.spec().name(), plan.cutting(), plan.spec().units()));
+                ProgramPdf.write(
+                        plan.spec().name(),
+                        plan.cutting(),
+                        plan.workshop(),
+                        plan.spec().units()));
     }
 
     @GetMapping("/cards/{id}/sheets.pdf")
@@ -134,7 +138,7 @@ public class FilesController {
     @GetMapping("/cards/{id}/cutting.zip")
     ResponseEntity<byte[]> zip(@PathVariable long id) {
         Plan plan = plan(id);
-        return answer(plan, " cutting", "zip", ZIP, CuttingZip.write(plan.build(), plan.cutting()));
+        return answer(plan, " cutting", "zip", ZIP, CuttingZip.write(plan.build(), plan.cutting(), plan.workshop()));
     }
 
     @GetMapping("/cards/{id}/parts/{letter}.{format:svg|dxf|plt}")

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import dev.schachtel.app.measuring.MeasureDesk;
 import dev.schachtel.app.workshop.Workshops;
 
 /** The page Logbook. */
@@ -16,10 +17,12 @@ public class LogController {
     private static final String HERE = "redirect:/log";
 
     private final LogDesk desk;
+    private final MeasureDesk measured;
     private final Workshops workshops;
 
-    LogController(LogDesk desk, Workshops workshops) {
+    LogController(LogDesk desk, MeasureDesk measured, Workshops workshops) {
         this.desk = desk;
+        this.measured = measured;
         this.workshops = workshops;
     }
 
@@ -27,6 +30,7 @@ public class LogController {
     String page(
             @RequestParam(defaultValue = "") String build, @RequestParam(defaultValue = "") String maker, Model model) {
         model.addAttribute("v", desk.view(workshops.now(), build, maker));
+        model.addAttribute("exact", measured.known(workshops.now()));
         return "log/page";
     }
 

@@ -6,7 +6,7 @@ import dev.schachtel.core.material.MaterialId;
 /** How an area of a picture should look on this card, whatever the picture itself says. */
 public record Aim(@Asked("Picture") MaterialId picture, @Asked("Area") String region, @Asked("Looks") Wanted wanted) {
     /** What it should look like. */
-    public sealed interface Wanted {
+    public sealed interface Wanted permits Wanted.Plain, Wanted.LikePaper, Wanted.LikeSheet {
         /** Of a colour. */
         @Kind(value = "colour", title = "a colour")
         record Plain(@Asked(value = "Colour", initial = "#587187") Colour colour) implements Wanted {}

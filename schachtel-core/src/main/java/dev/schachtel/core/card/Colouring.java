@@ -44,7 +44,7 @@ public record Colouring(
     }
 
     /** One light colour over all shadows at the end, which draws them together. */
-    public sealed interface Veil {
+    public sealed interface Veil permits Veil.None, Veil.Of {
         /** No veil. */
         @Kind(value = "none", title = "None")
         record None() implements Veil {}

@@ -3,7 +3,7 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** What joins a rider to its retainer through the slot. */
-public sealed interface Connector {
+public sealed interface Connector permits Connector.Round, Connector.Oblong {
     /** A disc; it may turn, and guides over its own diameter only. */
     @Kind(value = "round", title = "Round")
     record Round(

@@ -3,7 +3,7 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** The line on which words stand. */
-public sealed interface Course {
+public sealed interface Course permits Course.Straight, Course.Arch, Course.Bowl {
     /** From left to right. */
     @Kind(value = "straight", title = "Straight")
     record Straight() implements Course {}

@@ -21,7 +21,7 @@ public record Easel(
         @Asked(value = "Stop bar layers", initial = "1", min = "1", max = "4", pull = Pull.STOP_LAYERS) int stopLayers)
         implements Base {
     /** What is chosen: the lean, or where the stop bar lies; the other follows. */
-    public sealed interface Stand {
+    public sealed interface Stand permits Stand.Lean, Stand.Stop {
         /** Degrees from the table. */
         @Kind(value = "lean", title = "a lean chosen")
         record Lean(

@@ -5,7 +5,7 @@ import java.util.List;
 import dev.schachtel.core.material.Colour;
 
 /** The inks along one line of words, from the left; each runs softly into the next. */
-public sealed interface Inks {
+public sealed interface Inks permits Inks.One, Inks.Two, Inks.Three {
     /** Those after the first. */
     List<Colour> further();
 

@@ -4,7 +4,14 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 
 /** The shape of a window, or of a piece. */
-public sealed interface Opening {
+public sealed interface Opening
+        permits Opening.Circle,
+                Opening.Oval,
+                Opening.Rectangle,
+                Opening.RoundedRectangle,
+                Opening.Arch,
+                Opening.Own,
+                Opening.Pictured {
     /** Width across the middle. */
     Length width();
 

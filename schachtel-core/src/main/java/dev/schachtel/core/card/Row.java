@@ -22,7 +22,7 @@ public record Row(
     }
 
     /** How the length is shared out. */
-    public sealed interface Spacing {
+    public sealed interface Spacing permits Spacing.EqualGaps, Spacing.EndMargin {
         /** Ends as wide as the gaps. */
         @Kind(value = "equal-gaps", title = "equal gaps and ends")
         record EqualGaps() implements Spacing {}

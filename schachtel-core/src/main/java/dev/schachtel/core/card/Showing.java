@@ -9,7 +9,8 @@ import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 
 /** Pictures of the box that a piece shows, one place after another; they begin again when all are used. */
-public sealed interface Showing {
+public sealed interface Showing
+        permits Showing.Nothing, Showing.One, Showing.Two, Showing.Three, Showing.Six, Showing.Words {
     List<MaterialId> pictures();
 
     /** Places that differ from each other. */

@@ -3,7 +3,13 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** The outline of a shaped card. */
-public sealed interface Silhouette {
+public sealed interface Silhouette
+        permits Silhouette.Ticket,
+                Silhouette.Arch,
+                Silhouette.Pennant,
+                Silhouette.House,
+                Silhouette.Lantern,
+                Silhouette.Own {
     /** Overall width. */
     Length width();
 

@@ -3,7 +3,7 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** The line of the connector's middle. Where it starts is said from the left edge and the foot of the face. */
-public sealed interface SlotPath {
+public sealed interface SlotPath permits SlotPath.Straight, SlotPath.Arc, SlotPath.Legs {
     /** From a start, so far across and so far up. */
     @Kind(value = "straight", title = "Straight")
     record Straight(

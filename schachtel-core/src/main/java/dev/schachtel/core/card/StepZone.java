@@ -3,7 +3,8 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** One of the strips side by side of which a stepper is made. All have the same sums of treads and of rises. */
-public sealed interface StepZone {
+public sealed interface StepZone
+        permits StepZone.Plain, StepZone.Box, StepZone.SetBack, StepZone.Stairs, StepZone.None {
     /** How wide this strip is; zero when there is none. */
     default Length width() {
         return Length.ZERO;

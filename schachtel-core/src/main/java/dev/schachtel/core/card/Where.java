@@ -3,7 +3,18 @@ package dev.schachtel.core.card;
 import dev.schachtel.core.measure.Length;
 
 /** Where on a sheet surface work lies. Lines are measured from the sheet's own foot or left edge. */
-public sealed interface Where {
+public sealed interface Where
+        permits Where.Whole,
+                Where.Above,
+                Where.Below,
+                Where.Left,
+                Where.Right,
+                Where.Edges,
+                Where.Round,
+                Where.Stepped,
+                Where.Line,
+                Where.Core,
+                Where.Between {
     /** All of it. */
     @Kind(value = "whole", title = "All of it")
     record Whole() implements Where {}

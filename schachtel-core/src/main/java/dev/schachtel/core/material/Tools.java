@@ -32,4 +32,20 @@ public record Tools(
         boolean exact = plateLength.isZero() || length.isMultipleOf(plateLength);
         return Math.max(1, exact ? whole : whole + 1);
     }
+
+    /** The same with the stop set by what was measured, or as asked. */
+    public Tools offset(boolean on) {
+        return new Tools(
+                trimmer,
+                plateWidth,
+                plateLength,
+                matWidth,
+                matHeight,
+                pressWidth,
+                pressHeight,
+                kerf,
+                squareUp,
+                keep,
+                on);
+    }
 }

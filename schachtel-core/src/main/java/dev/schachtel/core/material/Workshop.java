@@ -113,6 +113,14 @@ public record Workshop(
                         .toList());
     }
 
+    /** Where the trimmer's stop is set so that a piece of this size comes out: shorter by what it is known to cut too long, where that is wanted. */
+    public Length stop(Length size) {
+        return tools.offset()
+                ? size.minus(
+                        Length.ofMicrometres(Math.round(accuracy(Way.TRIMMER).bias() * 1000)))
+                : size;
+    }
+
     private static double millimetres(Length length) {
         return length.nanometres() / 1e6;
     }

@@ -18,6 +18,7 @@ import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SheetView;
 import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 
 /** Everything that cutting a card takes in one file: card file, lists, program, parts and sheets in all formats. */
@@ -30,10 +31,10 @@ public final class CuttingZip {
 
     private CuttingZip() {}
 
-    public static byte[] write(Build build, CutPlan plan) {
+    public static byte[] write(Build build, CutPlan plan, Workshop workshop) {
         CuttingZip file = new CuttingZip();
         try {
-            file.fill(build, plan);
+            file.fill(build, plan, workshop);
             file.zip.close();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -41,11 +42,11 @@ public final class CuttingZip {
         return file.bytes.toByteArray();
     }
 
-    private void fill(Build build, CutPlan plan) throws IOException {
+    private void fill(Build build, CutPlan plan, Workshop workshop) throws IOException {
         Units units = build.spec().units();
         put("card.json", CardFile.write(build.spec()));
         put("cut-list.csv", CutListCsv.write(plan, units));
-        put("trimmer-program.pdf", ProgramPdf.write(build.spec().name(), plan, units));
+        put("trimmer-program.pdf", ProgramPdf.write(build.spec().name(), plan, workshop, units));
         put("parts.pdf", SheetPdf.write(build));
         put("sheets.pdf", SheetPdf.sheets(build.spec().name(), plan, units));
         put("cut-list.pdf", ListPdf.cutList(build.spec().name(), plan, units));

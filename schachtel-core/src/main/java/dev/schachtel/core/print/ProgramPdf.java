@@ -12,6 +12,8 @@ import dev.schachtel.core.cutting.MaterialPlan;
 import dev.schachtel.core.cutting.SheetPlan;
 import dev.schachtel.core.cutting.TrimmerProgram;
 import dev.schachtel.core.drawing.SheetView;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Mm;
 
@@ -21,15 +23,17 @@ public final class ProgramPdf {
     private static final double MARGIN = 14;
     private static final double LINE = 4.6;
     private final CutPlan plan;
+    private final Workshop workshop;
     private final Units units;
 
-    private ProgramPdf(CutPlan plan, Units units) {
+    private ProgramPdf(CutPlan plan, Workshop workshop, Units units) {
         this.plan = plan;
+        this.workshop = workshop;
         this.units = units;
     }
 
-    public static byte[] write(String title, CutPlan plan, Units units) {
-        ProgramPdf program = new ProgramPdf(plan, units);
+    public static byte[] write(String title, CutPlan plan, Workshop workshop, Units units) {
+        ProgramPdf program = new ProgramPdf(plan, workshop, units);
         return PdfDocument.written(title + ", trimmer program", units, document -> program.write(title, document));
     }
 
@@ -55,7 +59,7 @@ public final class ProgramPdf {
         pictures(paper, material, first);
         for (TrimmerProgram.Setting setting :
                 TrimmerProgram.of(material.sheets(), first).settings()) {
-            paper.heading(11, "Stop at " + units.show(setting.stop()) + " " + units.sign());
+            paper.heading(11, "Stop at " + units.show(setting.stop()) + " " + units.sign() + set(setting.stop()));
             for (TrimmerProgram.Stroke s : setting.strokes()) {
                 paper.line(
                         10,
@@ -66,6 +70,12 @@ public final class ProgramPdf {
                                 + freed(s.second()));
             }
         }
+    }
+
+    /** Where it is really set, if the trimmer is known to cut too long or too short. */
+    private String set(Length stop) {
+        Length set = workshop.stop(stop);
+        return set.equals(stop) ? "" : ": set it at " + Units.tenths(set) + " mm";
     }
 
     private static String numbers(List<Integer> n) {

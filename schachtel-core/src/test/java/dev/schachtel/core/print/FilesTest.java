@@ -152,7 +152,7 @@ class FilesTest {
         var card = TestCards.upperStation().set("card", "name", name).build();
         List<byte[]> documents = List.of(
                 SheetPdf.write(card),
-                ProgramPdf.write(name, plan.cutting(), Units.MM),
+                ProgramPdf.write(name, plan.cutting(), plan.workshop(), Units.MM),
                 ListPdf.cutList(name, plan.cutting(), Units.MM),
                 ListPdf.shopping(name, plan.cutting(), Units.INCH),
                 SheetPdf.sheets(name, plan.cutting(), Units.MM),
@@ -352,7 +352,11 @@ class FilesTest {
         Path pdf = dir.resolve("program.pdf");
         Files.write(
                 pdf,
-                ProgramPdf.write("Upper Station", plan.cutting(), plan.spec().units()));
+                ProgramPdf.write(
+                        "Upper Station",
+                        plan.cutting(),
+                        plan.workshop(),
+                        plan.spec().units()));
         String text = run("pdftotext", "-layout", pdf.toString(), "-");
         int strokes = 0;
         int settings = 0;

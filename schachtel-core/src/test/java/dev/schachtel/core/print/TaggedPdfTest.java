@@ -63,7 +63,7 @@ class TaggedPdfTest {
         byte[] booklet = BookletPdf.write(TITLE, "All of it", List.of(page), Units.MM);
         assertThat(structure(booklet)).contains("\"[  ]  Cut the panel\"", "\"! Mind the blade.\"");
         assertThat(alternates(booklet)).containsExactly("What is done: Cut the panel");
-        byte[] program = ProgramPdf.write(TITLE, plan.cutting(), Units.MM);
+        byte[] program = ProgramPdf.write(TITLE, plan.cutting(), plan.workshop(), Units.MM);
         assertThat(structure(program)).contains("Stop at");
         assertThat(alternates(program)).contains("Sheet 1 with what is cut from it");
     }

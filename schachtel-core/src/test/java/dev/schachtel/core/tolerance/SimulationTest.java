@@ -19,7 +19,6 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.house.HouseRules.Placing;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Way;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -191,22 +190,8 @@ class SimulationTest {
     void aKnownBiasIsTakenOffAtTheStop() {
         Build gate = TestCards.empty(GATE).build();
         Workshop wrong = measured(Way.TRIMMER, 0.6, 0.3, 30);
-        Tools t = wrong.tools();
-        Workshop offset = wrong.with(
-                wrong.sheets(),
-                wrong.rolls(),
-                new Tools(
-                        t.trimmer(),
-                        t.plateWidth(),
-                        t.plateLength(),
-                        t.matWidth(),
-                        t.matHeight(),
-                        t.pressWidth(),
-                        t.pressHeight(),
-                        t.kerf(),
-                        t.squareUp(),
-                        t.keep(),
-                        true));
+        Workshop offset =
+                wrong.with(wrong.sheets(), wrong.rolls(), wrong.tools().offset(true));
         double before = share(gate, wrong, Fit.Sort.FLAPS_CLEAR);
         assertThat(before).isLessThan(share(gate, BY_EYE, Fit.Sort.FLAPS_CLEAR) - 0.1);
         assertThat(share(gate, offset, Fit.Sort.FLAPS_CLEAR)).isGreaterThan(before + 0.1);
