@@ -33,6 +33,7 @@ class ArchitectureTest {
             List.of("print"),
             List.of("files"),
             List.of("outlines", "render"),
+            List.of("log"),
             List.of("run"),
             List.of("drawing"),
             List.of("check", "cutting", "assembly", "tolerance"),

@@ -23,12 +23,8 @@ import dev.schachtel.app.structure.FieldForms;
 import dev.schachtel.app.structure.StructureController.Seen;
 import dev.schachtel.app.structure.Typed;
 import dev.schachtel.app.words.Times;
-import dev.schachtel.app.words.Wording;
-import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.check.Finding;
-import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.DateLine;
 import dev.schachtel.core.plan.Plan;
 
@@ -36,29 +32,20 @@ import dev.schachtel.core.plan.Plan;
 @Controller
 @RequestMapping("/cards/{id}/brief")
 public class BriefController {
-    private static final List<RuleId> OF_THE_POST = List.of(
-            RuleId.DEADLINE,
-            RuleId.ENVELOPE_SIZE,
-            RuleId.ENVELOPE_THICKNESS,
-            RuleId.ENVELOPE_WEIGHT,
-            RuleId.OVERHANG,
-            RuleId.STOCK_SHORT,
-            RuleId.SMALL_PARTS,
-            RuleId.WRITING);
     private static final Set<String> OF_THE_CARD = Set.of("name", "set");
     private static final Set<String> SELDOM = Set.of("spares", "byRisk", "together");
     private final CardService cards;
     private final Plans plans;
     private final Frames frames;
     private final FieldForms forms;
-    private final Wording wording;
+    private final FollowsDesk follows;
 
-    BriefController(CardService cards, Plans plans, Frames frames, FieldForms forms, Wording wording) {
+    BriefController(CardService cards, Plans plans, Frames frames, FieldForms forms, FollowsDesk follows) {
         this.cards = cards;
         this.plans = plans;
         this.frames = frames;
         this.forms = forms;
-        this.wording = wording;
+        this.follows = follows;
     }
 
     /**
@@ -75,14 +62,8 @@ public class BriefController {
             String givenSvg,
             @Nullable DateLine dates,
             String work,
-            List<Follows> follows,
+            List<FollowsDesk.Follows> follows,
             boolean tried) {}
-
-    /** One consequence: its verdict's shape, if it has one, its words, and ways out. */
-    public record Follows(String shape, String html, String key, List<Way> ways) {}
-
-    /** A remedy by its place among those of its finding. */
-    public record Way(int index, String html) {}
 
     @GetMapping
     String page(@PathVariable long id, Model model) {
@@ -136,7 +117,7 @@ public class BriefController {
                 plans.envelope(spec).map(e -> Given.svg(plan, e)).orElse(""),
                 plans.dates(plan).orElse(null),
                 work(plan),
-                follows(plan),
+                follows.of(plan),
                 plans.isMended(spec));
     }
 
@@ -147,31 +128,5 @@ public class BriefController {
         return all + " from the first stroke to the envelope, " + (hands.equals(all) ? "all" : hands)
                 + " of it with your hands: "
                 + (days == 1 ? "1 day" : days + " days") + " at the bench";
-    }
-
-    private List<Follows> follows(Plan plan) {
-        List<Follows> all = new ArrayList<>();
-        plan.findings().all().stream()
-                .filter(f -> OF_THE_POST.contains(f.rule()))
-                .forEach(f -> all.add(follows(f, plan.spec().units())));
-        int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();
-        all.add(new Follows(
-                "",
-                pieces + " pieces to cut from " + plan.cutting().sheets() + " sheets"
-                        + (plan.cutting().toBuy() > 0
-                                ? ", " + plan.cutting().toBuy() + " of them to buy"
-                                : ", all in the drawer"),
-                "",
-                List.of()));
-        return all;
-    }
-
-    private Follows follows(Finding f, Units units) {
-        List<Way> ways = new ArrayList<>();
-        for (int i = 0; i < f.remedies().size(); i++) {
-            ways.add(new Way(i, wording.remedy(f, f.remedies().get(i), units)));
-        }
-        return new Follows(
-                f.severity().name().toLowerCase(java.util.Locale.ROOT), wording.finding(f, units), f.key(), ways);
     }
 }

@@ -10,6 +10,7 @@ import java.util.Objects;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Times;
@@ -33,9 +34,11 @@ class BuildDesk {
     private static final int LETTERS = 4;
     private final Frames frames;
     private final Wording wording;
+    private final Lessons lessons;
     private final HouseDesk house;
 
-    BuildDesk(Frames frames, Wording wording, HouseDesk house) {
+    BuildDesk(Frames frames, Wording wording, HouseDesk house, Lessons lessons) {
+        this.lessons = lessons;
         this.frames = frames;
         this.wording = wording;
         this.house = house;
@@ -146,7 +149,7 @@ class BuildDesk {
                 wording.opTitle(step.op(), build),
                 when,
                 letters(step, build).stream().limit(8).toList(),
-                wording.opOrders(step.op(), build),
+                lessons.orders(wording.opOrders(step.op(), build), step.op(), build),
                 SvgWriter.write(
                         StepView.of(build, step.op(), plan.assembly().before(step)),
                         Look.still(330, 230, plan.spec().units())),

@@ -18,8 +18,10 @@ class Home {
     private final CardService cards;
     private final Tiles tiles;
     private final Underway underway;
+    private final Coming coming;
 
-    Home(CardService cards, Tiles tiles, Underway underway) {
+    Home(CardService cards, Tiles tiles, Underway underway, Coming coming) {
+        this.coming = coming;
         this.cards = cards;
         this.tiles = tiles;
         this.underway = underway;
@@ -47,6 +49,8 @@ class Home {
                                 s.head.name(), s.tile.reason(), "/cards/" + s.head.id() + "/kept.json"))
                         .toList(),
                 wish.place() == Place.BENCH ? underway.now() : List.of(),
+                wish.place() == Place.BENCH ? coming.next() : List.of(),
+                cards.names(),
                 gone.orElse(null));
     }
 

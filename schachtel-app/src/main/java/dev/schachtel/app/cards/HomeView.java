@@ -4,12 +4,14 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Place;
 
 /**
  * What the home page shows: cards in groups, those that can't be read, and what is being made.
  *
  * @param wish what was asked for
+ * @param coming the next occasions; named: cards that can be meant for one
  * @param gone what was put away just now; null if nothing was
  */
 public record HomeView(
@@ -18,6 +20,8 @@ public record HomeView(
         List<Set> sets,
         List<Broken> broken,
         List<Underway.Run> underway,
+        List<Coming.Day> coming,
+        List<CardService.Named> named,
         @Nullable Gone gone) {
     /** What of all cards is looked for, and in which order. */
     public record Wish(String sought, Order order, Place place) {}

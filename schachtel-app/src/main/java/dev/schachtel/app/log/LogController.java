@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.measuring.MeasureDesk;
+import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.workshop.Workshops;
 
 /** The page Logbook. */
@@ -19,8 +20,10 @@ public class LogController {
     private final LogDesk desk;
     private final MeasureDesk measured;
     private final Workshops workshops;
+    private final CardService cards;
 
-    LogController(LogDesk desk, MeasureDesk measured, Workshops workshops) {
+    LogController(LogDesk desk, MeasureDesk measured, Workshops workshops, CardService cards) {
+        this.cards = cards;
         this.desk = desk;
         this.measured = measured;
         this.workshops = workshops;
@@ -28,8 +31,12 @@ public class LogController {
 
     @GetMapping
     String page(
-            @RequestParam(defaultValue = "") String build, @RequestParam(defaultValue = "") String maker, Model model) {
-        model.addAttribute("v", desk.view(workshops.now(), build, maker));
+            @RequestParam(defaultValue = "") String build,
+            @RequestParam(defaultValue = "") String maker,
+            @RequestParam(defaultValue = "") String sought,
+            Model model) {
+        model.addAttribute("v", desk.view(workshops.now(), sought, build, maker));
+        model.addAttribute("cards", cards.names());
         model.addAttribute("exact", measured.known(workshops.now()));
         return "log/page";
     }

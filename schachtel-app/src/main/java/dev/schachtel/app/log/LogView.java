@@ -6,21 +6,20 @@ import java.util.Optional;
 /**
  * What the logbook shows. Texts that end in svg are safe.
  *
+ * @param sought the words by which the list was narrowed
+ * @param more how many builds there are that the list doesn't show
  * @param chart points of forecast against what it took, oldest first
- * @param maker whose pace is shown
- * @param pace of what was timed most; seldom: of the rest
  * @param canTake whether something was timed often enough to plan with
  * @param own whether plans are made with own times now
  */
 record LogView(
+        String sought,
         List<Row> builds,
+        long more,
         Optional<Chosen> chosen,
         List<Dot> chart,
-        List<Name> makers,
-        String maker,
-        String hand,
-        List<Learned> pace,
-        List<Learned> seldom,
+        Paces pace,
+        List<Often> wrong,
         boolean canTake,
         boolean own) {
     /** One build in the list. */
@@ -40,18 +39,51 @@ record LogView(
     /** A maker. */
     record Name(String name, boolean selected) {}
 
-    /** The chosen build: its steps as planned and as they were, in thousandths of the longer of the two. */
+    /** The pace of one maker: of what was timed most, and of the rest. */
+    record Paces(List<Name> makers, String maker, String hand, List<Learned> often, List<Learned> seldom) {}
+
+    /** What goes wrong more than once. */
+    record Often(String says) {}
+
+    /**
+     * The chosen build: its steps as planned and as they were, in thousandths of the longer of the two.
+     *
+     * @param card whether the card as it was built is known
+     * @param open where the card of today is; empty if it is gone
+     */
     record Chosen(
+            long id,
             String title,
             List<Bar> planned,
             List<Bar> took,
-            List<String> mishaps,
+            List<Mishap> mishaps,
             String whole,
-            String next,
-            String again) {}
+            String again,
+            People people,
+            String words,
+            List<Long> photos,
+            List<Lesson> lessons,
+            List<About> about,
+            boolean card,
+            String open) {}
+
+    /** Who got it. */
+    record People(List<Given> given, String kept, int made, int spoiled) {}
+
+    /** Somebody who got some. */
+    record Given(String who, String what) {}
+
+    /** A mishap: where it was in the bars, in thousandths, and what helped. */
+    record Mishap(int at, String says, String rescue, List<String> advice) {}
+
+    /** A lesson, and what it is about. */
+    record Lesson(long id, String about, String words) {}
+
+    /** Something that a lesson may be about. */
+    record About(String value, String label) {}
 
     /** A step's share. */
-    record Bar(int from, int width, String title) {}
+    record Bar(int from, int width, String title, boolean wrong) {}
 
     /**
      * What is known of a kind of work, on a scale from a quarter to four times the book, 0 to 100.

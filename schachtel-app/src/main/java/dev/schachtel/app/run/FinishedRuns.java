@@ -6,12 +6,10 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunState;
-import dev.schachtel.core.run.Timings;
 
-/** The runs that were done to their end, the newest first. */
+/** The runs that were done to their end. Whoever wants to know when one is listens for {@link Ended}. */
 @Component
 public class FinishedRuns {
     private static final int MOST = 300;
@@ -21,11 +19,17 @@ public class FinishedRuns {
         this.runs = runs;
     }
 
-    public List<Finished> all() {
-        return runs.latest(MOST).stream()
-                .flatMap(r -> finished(r).stream())
-                .sorted(Comparator.comparing(Finished::ended).reversed())
-                .toList();
+    /** A run has come to its end, or something was said about it afterwards. */
+    public record Ended(long run) {}
+
+    /** The newest first. */
+    public List<Finished> latest() {
+        return runs.latest(MOST).stream().flatMap(r -> finished(r).stream()).toList();
+    }
+
+    /** Empty while it is not finished. */
+    public Optional<Finished> of(long run) {
+        return finished(runs.load(run));
     }
 
     private static Optional<Finished> finished(StoredRun run) {
@@ -35,13 +39,13 @@ public class FinishedRuns {
                 : Optional.of(new Finished(
                         run.id(),
                         run.cardId(),
-                        CardFile.read(run.frozen().spec()),
-                        run.begunAt(),
+                        run.frozen().spec(),
                         run.events().stream()
                                 .map(RunEvent::at)
                                 .max(Comparator.naturalOrder())
                                 .orElse(run.begunAt()),
-                        Timings.of(run.plan(), run.events()),
+                        run.plan(),
+                        run.events(),
                         state.mishaps()));
     }
 }

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
@@ -46,6 +47,7 @@ class RunDesk {
     private final Plans plans;
     private final Frames frames;
     private final Wording wording;
+    private final Lessons lessons;
 
     /** Frozen cards never change, so what was engineered of them is kept. */
     private final Map<Long, Known> known = new LinkedHashMap<>() {
@@ -59,7 +61,8 @@ class RunDesk {
 
     private record Known(Build build, Map<String, Op> ops) {}
 
-    RunDesk(CardService cards, Plans plans, Frames frames, Wording wording) {
+    RunDesk(CardService cards, Plans plans, Frames frames, Wording wording, Lessons lessons) {
+        this.lessons = lessons;
         this.cards = cards;
         this.plans = plans;
         this.frames = frames;
@@ -118,7 +121,7 @@ class RunDesk {
                 step.last(),
                 state.doing(step.key()).map(m -> m.at().toEpochMilli()).orElse(0L),
                 step.hands(),
-                op == null ? List.of() : wording.opOrders(op, made.build, ORDERS),
+                op == null ? List.of() : lessons.orders(wording.opOrders(op, made.build, ORDERS), op, made.build),
                 op == null
                         ? ""
                         : SvgWriter.write(

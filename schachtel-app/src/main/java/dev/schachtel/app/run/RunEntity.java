@@ -66,6 +66,11 @@ class RunEntity {
         return new Frozen(spec, workshop, plan);
     }
 
+    /** With another card file, such as one without a name that was erased. */
+    void rewrite(String cardFile) {
+        spec = cardFile;
+    }
+
     Instant begunAt() {
         return begunAt;
     }

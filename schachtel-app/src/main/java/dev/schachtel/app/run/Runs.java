@@ -10,7 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -35,14 +37,25 @@ class Runs {
     private final CardService cards;
     private final TransactionTemplate transaction;
     private final Clock clock;
+    private final ApplicationEventPublisher heard;
 
-    Runs(RunRepository runs, EventRepository events, CardService cards, TransactionTemplate transaction, Clock clock) {
-        this.runs = runs;
-        this.events = events;
+    Runs(
+            Stored stored,
+            CardService cards,
+            TransactionTemplate transaction,
+            Clock clock,
+            ApplicationEventPublisher heard) {
+        this.heard = heard;
+        this.runs = stored.runs();
+        this.events = stored.events();
         this.cards = cards;
         this.transaction = transaction;
         this.clock = clock;
     }
+
+    /** What is stored of runs. */
+    @Component
+    record Stored(RunRepository runs, EventRepository events) {}
 
     Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
@@ -123,6 +136,8 @@ class Runs {
                     card.id(), card.revision(), frozen(card, plan), said.get(0).at());
             long id = runs.save(entity).id();
             events.saveAll(said.stream().map(e -> new EventEntity(id, e)).toList());
+            events.flush();
+            told(stored(entity));
             return id;
         });
     }
@@ -158,8 +173,16 @@ class Runs {
                 next(id, event);
             }
             events.flush();
-            return stored(entity);
+            return told(stored(entity));
         });
+    }
+
+    /** Whoever listens is told within the transaction, so that the log has what the run has. */
+    private StoredRun told(StoredRun run) {
+        if (run.state().isFinished()) {
+            heard.publishEvent(new FinishedRuns.Ended(run.id()));
+        }
+        return run;
     }
 
     private void next(long id, RunEvent event) {

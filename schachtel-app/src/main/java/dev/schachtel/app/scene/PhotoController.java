@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
+import dev.schachtel.app.images.PhotoImage;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.scene.SceneController.Place;
 import dev.schachtel.app.store.CardService;

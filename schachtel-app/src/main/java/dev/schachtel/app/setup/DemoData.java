@@ -3,12 +3,15 @@ package dev.schachtel.app.setup;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -18,8 +21,10 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import dev.schachtel.app.occasions.Occasions;
 import dev.schachtel.app.run.DemoBuilds;
 import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.files.CardFile;
 
@@ -31,8 +36,15 @@ class DemoData implements ApplicationRunner {
     private final Workshops workshops;
     private final TransactionTemplate transaction;
     private final DemoBuilds builds;
+    private final Occasions occasions;
 
-    DemoData(CardService cards, Workshops workshops, TransactionTemplate transaction, DemoBuilds builds) {
+    DemoData(
+            CardService cards,
+            Workshops workshops,
+            TransactionTemplate transaction,
+            DemoBuilds builds,
+            Occasions occasions) {
+        this.occasions = occasions;
         this.cards = cards;
         this.workshops = workshops;
         this.transaction = transaction;
@@ -47,6 +59,7 @@ class DemoData implements ApplicationRunner {
                     transaction.execute(status -> load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json"));
             LOG.info("loaded {} demo cards", loaded);
             builds.record(past(), workshops.now());
+            coming();
         }
     }
 
@@ -61,6 +74,22 @@ class DemoData implements ApplicationRunner {
                         built("Upper Station", 13, "The dam leaked: a gap at a joint."))
                 .flatMap(Optional::stream)
                 .toList();
+    }
+
+    /** Two days for which cards are wanted. */
+    private void coming() {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        occasions.add(
+                new Occasions.Wanted("signal box crew", "winter supper", today.plusDays(17), true, id("Viaduct")));
+        occasions.add(new Occasions.Wanted("Ms Oduya, bakery", "thanks", today.plusDays(31), false, null));
+    }
+
+    private @Nullable Long id(String name) {
+        return cards.all().stream()
+                .filter(c -> c.spec().name().equals(name))
+                .map(StoredCard::id)
+                .findFirst()
+                .orElse(null);
     }
 
     private Optional<DemoBuilds.Past> built(String name, int daysAgo, String wrong) {

@@ -124,6 +124,16 @@ public class CardService {
         return run(() -> CardFile.read(revisionOf(card, revision).spec()));
     }
 
+    /** All cards on the bench by their names. */
+    public List<Named> names() {
+        return heads(Place.BENCH).stream().map(h -> new Named(h.id(), h.name())).toList();
+    }
+
+    /** Whether there is such a card, wherever it is kept. */
+    public boolean isThere(long id) {
+        return cards.existsById(id);
+    }
+
     public StoredCard create(CardSpec spec, String about) {
         return run(() -> {
             Instant now = clock.instant();

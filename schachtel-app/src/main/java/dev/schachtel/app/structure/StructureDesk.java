@@ -11,6 +11,7 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
@@ -42,6 +43,7 @@ class StructureDesk {
     private final Wording wording;
     private final CardService cards;
     private final SurelyDesk surely;
+    private final Lessons lessons;
     private final MotionPlayer player;
     private final Addables addables = new Addables();
 
@@ -51,13 +53,14 @@ class StructureDesk {
         this.forms = forms;
         this.wording = said.wording();
         this.surely = said.surely();
+        this.lessons = said.lessons();
         this.cards = cards;
         this.player = new MotionPlayer();
     }
 
     /** What puts things into words. */
     @Component
-    record Said(Wording wording, SurelyDesk surely) {}
+    record Said(Wording wording, SurelyDesk surely, Lessons lessons) {}
 
     /** With remedies, which are tried out first if they weren't yet. */
     StructureView mended(StoredCard card, String select, String view) {
@@ -146,7 +149,8 @@ class StructureDesk {
                 forms.of(plan.spec(), piece.id(), piece),
                 !base,
                 forms.dies(),
-                piece instanceof Depicted);
+                piece instanceof Depicted,
+                lessons.of(piece).stream().map(Lessons.Lesson::words).toList());
     }
 
     /** The piece's own sizes, then those of other pieces that its inputs come from. */

@@ -49,7 +49,8 @@ public record StructureView(
             List<Field> fields,
             boolean removable,
             List<Field.Option> dies,
-            boolean depicted) {
+            boolean depicted,
+            List<String> lessons) {
         public long minor() {
             return fields.stream().filter(Field::minor).count();
         }

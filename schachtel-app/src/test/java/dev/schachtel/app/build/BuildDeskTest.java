@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.app.RunningApp;
 import dev.schachtel.app.frame.Frames;
+import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Wording;
@@ -20,12 +21,21 @@ import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 /** What the Build station shows of a plan, without a server. */
 class BuildDeskTest {
     private final Wording wording = new Wording();
-    private final BuildDesk desk = new BuildDesk(mock(Frames.class), wording, new HouseDesk(wording));
+    private final BuildDesk desk = new BuildDesk(mock(Frames.class), wording, new HouseDesk(wording), lessons());
+
+    /** Nothing was learned yet. */
+    private static Lessons lessons() {
+        Lessons lessons = mock(Lessons.class);
+        when(lessons.orders(any(), any(), any())).thenAnswer(asked -> asked.getArgument(0));
+        return lessons;
+    }
 
     static List<String> files() {
         return RunningApp.demoFiles();

@@ -21,7 +21,11 @@ public final class CardSchema {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private final ObjectNode definitions = NODES.objectNode();
 
-    private CardSchema() {}
+    CardSchema() {}
+
+    ObjectNode definitions() {
+        return definitions;
+    }
 
     public static String write() {
         CardSchema schema = new CardSchema();
@@ -81,7 +85,7 @@ public final class CardSchema {
         return node;
     }
 
-    private ObjectNode reference(Class<?> type) {
+    ObjectNode reference(Class<?> type) {
         String name = type.getSimpleName();
         if (!definitions.has(name)) {
             definitions.set(name, NODES.objectNode());

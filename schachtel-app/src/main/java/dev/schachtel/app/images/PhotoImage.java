@@ -1,4 +1,4 @@
-package dev.schachtel.app.scene;
+package dev.schachtel.app.images;
 
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
@@ -12,14 +12,13 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 
-import dev.schachtel.app.images.ImageFile;
 import dev.schachtel.core.model.RefusedException;
 
 /**
  * A photo as it is kept: drawn anew as JPEG of at most {@value #MOST} points along, so that nothing of what a camera or
  * somebody else wrote into the file comes with it.
  */
-final class PhotoImage {
+public final class PhotoImage {
     static final int MOST = 1_600;
     private static final float QUALITY = 0.85f;
 
@@ -30,7 +29,7 @@ final class PhotoImage {
      *
      * @throws RefusedException if it is no JPEG or PNG, can't be read, or has more than 80 million points
      */
-    static byte[] kept(byte[] file) {
+    public static byte[] kept(byte[] file) {
         try {
             return jpeg(ImageFile.read(file, MOST, "photo"));
         } catch (IOException e) {
@@ -39,7 +38,7 @@ final class PhotoImage {
     }
 
     /** A quarter turn with the clock, for a camera that was held otherwise. */
-    static byte[] turned(byte[] jpeg) {
+    public static byte[] turned(byte[] jpeg) {
         try {
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(jpeg));
             AffineTransform turn = AffineTransform.getTranslateInstance(image.getHeight(), 0);

@@ -1,4 +1,4 @@
-package dev.schachtel.app.scene;
+package dev.schachtel.app.images;
 
 import java.awt.Color;
 import java.awt.Graphics2D;

@@ -1,0 +1,86 @@
+package dev.schachtel.app.cards;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.occasions.Occasions;
+import dev.schachtel.app.planning.Plans;
+import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.NoSuchCardException;
+import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.plan.DateLine;
+
+/** The next occasions, with the day by which their cards must be begun. */
+@Component
+class Coming {
+    private static final int SHOWN = 4;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private final Occasions occasions;
+    private final CardService cards;
+    private final Plans plans;
+    private final Clock clock;
+
+    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock) {
+        this.occasions = occasions;
+        this.cards = cards;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * One of them.
+     *
+     * @param begin what to do by when
+     * @param href where its card is; empty without one
+     */
+    record Day(long id, String day, String what, String begin, String href) {}
+
+    List<Day> next() {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return occasions.from(today).stream()
+                .limit(SHOWN)
+                .map(o -> day(o, today))
+                .toList();
+    }
+
+    private Day day(Occasions.Occasion occasion, LocalDate today) {
+        Occasions.Wanted wanted = occasion.wanted();
+        LocalDate next = wanted.next(today);
+        String what = wanted.who().isBlank()
+                ? wanted.what()
+                : wanted.what().isBlank() ? wanted.who() : wanted.who() + ", " + wanted.what();
+        Optional<StoredCard> card = card(wanted);
+        return new Day(
+                occasion.id(),
+                DAY.format(next),
+                what,
+                card.map(c -> begin(c, next, today)).orElse("No card is meant for it yet."),
+                card.map(c -> "/cards/" + c.id() + "/brief").orElse(""));
+    }
+
+    private Optional<StoredCard> card(Occasions.Wanted wanted) {
+        Long id = wanted.card();
+        try {
+            return id == null ? Optional.empty() : Optional.of(cards.load(id));
+        } catch (NoSuchCardException | RefusedException e) {
+            return Optional.empty();
+        }
+    }
+
+    private String begin(StoredCard card, LocalDate day, LocalDate today) {
+        LocalDate begin = day.minusDays(DateLine.days(plans.of(card.spec())) - 1L);
+        String by = "“" + card.spec().name() + "”: ";
+        if (begin.isBefore(today)) {
+            return by + "too late by " + (today.toEpochDay() - begin.toEpochDay()) + " days, unless more hands help.";
+        }
+        return by + (begin.equals(today) ? "begin today." : "begin by " + DAY.format(begin) + ".");
+    }
+}

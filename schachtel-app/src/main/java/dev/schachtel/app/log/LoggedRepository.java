@@ -1,0 +1,32 @@
+package dev.schachtel.app.log;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.query.Param;
+
+/** Builds of the log. */
+interface LoggedRepository extends JpaRepository<LoggedBuild, Long> {
+    /** What a list shows of a build, without its documents. */
+    record Row(
+            long id, long version, String name, String about, Instant endedAt, int planned, int taken, int mishaps) {}
+
+    @Query("select new dev.schachtel.app.log.LoggedRepository$Row("
+            + "b.id, b.version, b.name, b.about, b.endedAt, b.planned, b.taken, b.mishaps) from LoggedBuild b "
+            + "where b.sought like concat('%', :first, '%') and b.sought like concat('%', :second, '%') "
+            + "and b.sought like concat('%', :third, '%') order by b.endedAt desc, b.id desc")
+    List<Row> find(
+            @Param("first") String first, @Param("second") String second, @Param("third") String third, Limit most);
+
+    Optional<LoggedBuild> findByRunId(long runId);
+
+    boolean existsByRunId(long runId);
+
+    List<LoggedBuild> findAllByOrderByEndedAtAscIdAsc();
+
+    List<LoggedBuild> findAllBySoughtContaining(String name);
+}

@@ -1,0 +1,180 @@
+package dev.schachtel.core.log;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+import dev.schachtel.core.card.Asked;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.learning.Timing;
+import dev.schachtel.core.run.RunEvent;
+import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunStep;
+import dev.schachtel.core.run.Timings;
+
+/**
+ * One build.
+ *
+ * @param name what the card is called
+ * @param day on which it was finished
+ * @param made how many came out well
+ * @param spoiled how many did not
+ * @param planned seconds of handwork by the plan, of what was timed
+ * @param taken seconds that it took
+ * @param steps what was timed, in the order in which it was done; none of a build that was written in afterwards
+ * @param words what was said about it
+ */
+public record LogEntry(
+        @Asked(value = "Card", max = "200") String name,
+        @Asked("Finished on") LocalDate day,
+        @Asked(value = "Came out well", initial = "0", max = "10000") int made,
+        @Asked(value = "Spoiled", initial = "0", max = "10000") int spoiled,
+        @Asked(value = "Planned, seconds", initial = "0", max = "100000000") int planned,
+        @Asked(value = "Taken, seconds", initial = "0", max = "100000000") int taken,
+        @Asked("Steps") List<Done> steps,
+        @Asked("Mishaps") List<Wrong> mishaps,
+        @Asked("Who got it") List<Given> given,
+        @Asked(value = "About it", initial = " ", max = "2000") String words) {
+    public LogEntry {
+        steps = List.copyOf(steps);
+        mishaps = List.copyOf(mishaps);
+        given = List.copyOf(given);
+    }
+
+    /**
+     * A step that was timed.
+     *
+     * @param work the kind of work
+     * @param book seconds by the book; 0 where it takes no hands by the book
+     */
+    public record Done(
+            @Asked(value = "Work", max = "60") String work,
+            @Asked(value = "Maker", initial = " ", max = "60") String maker,
+            @Asked(value = "By the book, seconds", initial = "0", max = "10000000") int book,
+            @Asked(value = "Planned, seconds", initial = "0", max = "10000000") int planned,
+            @Asked(value = "Taken, seconds", initial = "0", max = "10000000") int taken) {}
+
+    /**
+     * Something that went wrong.
+     *
+     * @param step which of the steps it was at, counted from 0; -1 where none was timed
+     * @param rescue what helped
+     */
+    public record Wrong(
+            @Asked(value = "Card", initial = "0", max = "10000") int card,
+            @Asked(value = "Step", initial = "-1", min = "-1", max = "1000") int step,
+            @Asked(value = "Work", initial = " ", max = "60") String work,
+            @Asked(value = "What happened", initial = " ", max = "300") String words,
+            @Asked(value = "What helped", initial = " ", max = "300") String rescue) {}
+
+    /** Somebody who got some of the cards. */
+    public record Given(
+            @Asked(value = "Who", max = "100") String who,
+            @Asked(value = "Occasion", initial = " ", max = "100") String occasion,
+            @Asked("On") Optional<LocalDate> day,
+            @Asked(value = "Cards", initial = "1", min = "1", max = "10000") int cards,
+            @Asked(value = "Posted", initial = "false") boolean posted) {}
+
+    /** Of a run that was done. */
+    public static LogEntry of(
+            CardSpec spec, RunPlan plan, List<RunEvent> events, List<RunEvent> mishaps, LocalDate day) {
+        List<Timings.Timed> timed = Timings.of(plan, events);
+        List<Done> steps = timed.stream().map(LogEntry::done).toList();
+        List<Wrong> wrong = new ArrayList<>();
+        for (RunEvent m : mishaps) {
+            Optional<RunStep> step =
+                    plan.steps().stream().filter(s -> s.key().equals(m.step())).findFirst();
+            int at = -1;
+            for (int i = 0; i < timed.size(); i++) {
+                at = timed.get(i).step().key().equals(m.step()) ? i : at;
+            }
+            wrong.add(new Wrong(
+                    m.card(),
+                    at,
+                    step.map(s -> s.kind().id()).orElse(""),
+                    m.note().strip(),
+                    ""));
+        }
+        return new LogEntry(
+                spec.name(),
+                day,
+                plan.cards(),
+                0,
+                steps.stream().mapToInt(Done::planned).sum(),
+                steps.stream().mapToInt(Done::taken).sum(),
+                steps,
+                wrong,
+                recipient(spec, plan.cards()),
+                "");
+    }
+
+    /** Whom the card was made for is the first who got it; what was not given away can be said. */
+    private static List<Given> recipient(CardSpec spec, int cards) {
+        String who = spec.brief().recipient().strip();
+        return who.isEmpty()
+                ? List.of()
+                : List.of(new Given(
+                        who.substring(0, Math.min(100, who.length())),
+                        spec.brief().occasion().strip(),
+                        spec.brief().due(),
+                        cards,
+                        spec.brief().posted()));
+    }
+
+    private static Done done(Timings.Timed t) {
+        return new Done(
+                t.step().kind().id(),
+                t.maker(),
+                t.timing().map(x -> (int) Math.round(x.book())).orElse(0),
+                t.step().hands(),
+                (int) Math.round(t.seconds()));
+    }
+
+    /** What was timed, against the book. */
+    public List<Timing> timings(Predicate<String> maker) {
+        return steps.stream()
+                .filter(s -> s.book() > 0 && s.taken() > 0 && maker.test(s.maker()))
+                .map(s -> new Timing(s.work(), s.book(), s.taken()))
+                .toList();
+    }
+
+    /** How many are still here: made, and given to nobody. */
+    public int kept() {
+        return Math.max(0, made - given.stream().mapToInt(Given::cards).sum());
+    }
+
+    /** The same run looked at again: what people added stays. */
+    public LogEntry again(LogEntry run) {
+        List<Wrong> wrong = new ArrayList<>();
+        for (int i = 0; i < run.mishaps().size(); i++) {
+            Wrong w = run.mishaps().get(i);
+            String rescue = i < mishaps.size() ? mishaps.get(i).rescue() : "";
+            wrong.add(new Wrong(w.card(), w.step(), w.work(), w.words(), rescue));
+        }
+        return new LogEntry(
+                name, run.day(), made, spoiled, run.planned(), run.taken(), run.steps(), wrong, given, words);
+    }
+
+    public LogEntry given(List<Given> others) {
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, others, words);
+    }
+
+    public LogEntry said(String other) {
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, given, other);
+    }
+
+    /** With other numbers of good and spoiled cards. */
+    public LogEntry counted(int good, int bad) {
+        return new LogEntry(name, day, good, bad, planned, taken, steps, mishaps, given, words);
+    }
+
+    /** With what helped against one of the mishaps. */
+    public LogEntry rescued(int which, String rescue) {
+        List<Wrong> all = new ArrayList<>(mishaps);
+        Wrong old = all.get(which);
+        all.set(which, new Wrong(old.card(), old.step(), old.work(), old.words(), rescue));
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, all, given, words);
+    }
+}

@@ -1,0 +1,218 @@
+package dev.schachtel.core.log;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.files.LogFile;
+import dev.schachtel.core.files.LogSchema;
+import dev.schachtel.core.log.Acquaintance.Built;
+import dev.schachtel.core.log.Acquaintance.Like;
+import dev.schachtel.core.log.LogEntry.Done;
+import dev.schachtel.core.log.LogEntry.Given;
+import dev.schachtel.core.log.LogEntry.Wrong;
+import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.print.LogCsv;
+import dev.schachtel.core.print.LogPdf;
+import dev.schachtel.core.work.WorkKind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** Builds are kept as they were, go out and come back, and say who has what. */
+class LogEntryTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 16);
+
+    private static LogEntry entry(String name, Given... given) {
+        return new LogEntry(
+                name,
+                DAY,
+                12,
+                1,
+                3600,
+                4000,
+                List.of(new Done("stick", "Oduya", 90, 90, 118), new Done("trim", "Oduya", 40, 40, 78)),
+                List.of(new Wrong(7, 0, "stick", "It leaked: a gap, “here”.", "a leaf over it")),
+                List.of(given),
+                "Two lines, one; =SUM(A1) and 1/2.");
+    }
+
+    private static Given to(String who) {
+        return new Given(who, "the jubilee", Optional.of(DAY), 3, true);
+    }
+
+    private static CardSpec card(String file) {
+        return TestCards.whole(file).spec();
+    }
+
+    @Test
+    void whatIsWrittenIsReadBack() {
+        Random random = new Random(5);
+        for (int i = 0; i < 50; i++) {
+            Given[] given = new Given[random.nextInt(4)];
+            for (int k = 0; k < given.length; k++) {
+                given[k] = new Given(
+                        "somebody " + k,
+                        k % 2 == 0 ? "" : "thanks",
+                        k % 2 == 0 ? Optional.empty() : Optional.of(DAY.plusDays(random.nextInt(400))),
+                        1 + random.nextInt(40),
+                        random.nextBoolean());
+            }
+            LogEntry entry = entry("Card " + i, given);
+            assertThat(LogFile.read(LogFile.write(entry))).isEqualTo(entry);
+        }
+    }
+
+    /** The whole log by a reader that isn't ours, and back. */
+    @Test
+    void theWholeLogIsAsItsSchemaSays() {
+        List<Built> log = List.of(
+                new Built(entry("Upper Station", to("Society shop")), Optional.of(card("upper-station.json"))),
+                new Built(entry("Written in"), Optional.empty()));
+        String text = LogFile.export(log);
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(LogSchema.write(), InputFormat.JSON);
+        assertThat(schema.validate(text, InputFormat.JSON).stream().map(Error::getMessage))
+                .isEmpty();
+        assertThat(schema.validate(text.replace("\"made\" : 12", "\"made\" : \"many\""), InputFormat.JSON))
+                .isNotEmpty();
+        assertThat(LogFile.readAll(text, TestCards.WORKSHOP)).isEqualTo(log);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "[]",
+                "{\"builds\": []}",
+                "{\"schachtel\": 9, \"builds\": []}",
+                "{\"schachtel\": 1, \"builds\": {}}",
+                "{\"schachtel\": 1, \"builds\": [{}]}",
+                "{\"schachtel\": 1, \"builds\": [{\"entry\": {\"name\": \"x\"}}]}",
+                "{\"schachtel\": 1, \"builds\": [{\"entry\": {\"name\": \"x\", \"day\": \"tomorrow\"}}]}"
+            })
+    void whatIsNoLogIsRefused(String text) {
+        assertThatThrownBy(() -> LogFile.readAll(text, TestCards.WORKSHOP)).isInstanceOf(RefusedException.class);
+    }
+
+    /** Lines for a spreadsheet come back as they went, formulas made harmless; bad lines are named. */
+    @Test
+    void linesForASpreadsheet() {
+        LogEntry entry = new LogEntry(
+                "=Upper, \"Station\"", DAY, 12, 1, 3600, 4020, List.of(), List.of(), List.of(), "Went well, mostly.");
+        String csv = LogCsv.write(List.of(entry, entry("Other", to("Society shop"))));
+        assertThat(csv).contains("'=Upper").contains("3 Society shop");
+        List<LogEntry> back = LogCsv.read(csv);
+        assertThat(back.get(0)).isEqualTo(entry);
+        assertThat(back.get(1).given()).isEmpty();
+        assertThatThrownBy(() -> LogCsv.read("card,finished on\nA,2026-01-01\n,2026-01-01\n"))
+                .hasMessageContaining("line 3");
+        assertThatThrownBy(() -> LogCsv.read("card,finished on,made\nA,2026-01-01,a dozen\n"))
+                .hasMessageContaining("a dozen");
+        assertThatThrownBy(() -> LogCsv.read("what\nis this\n")).isInstanceOf(RefusedException.class);
+    }
+
+    @Test
+    void onePageHoldsABuild() throws Exception {
+        byte[] pdf = LogPdf.write(
+                entry("Upper Station", to("Society shop")),
+                Optional.of(TestCards.whole("upper-station.json").build()),
+                Units.MM,
+                work -> work);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Upper Station", "12 cards, 1 spoiled", "1 h 7, 1 h 0 planned")
+                    .contains("Society shop: 3 cards, the jubilee, 16 November 2026, posted", "Kept: 9 cards")
+                    .contains("What helped: a leaf over it");
+        }
+    }
+
+    /** Case, accents and spaces make no other person. */
+    @ParameterizedTest
+    @CsvSource({"ms  ODUYA, true", "Ms Óduya, true", "Ms. Oduya, true", "Oduya, false", "'', false"})
+    void aPersonIsKnownByName(String asked, boolean known) {
+        List<Built> log = List.of(new Built(entry("Viaduct", to("Ms Oduya")), Optional.of(card("viaduct.json"))));
+        assertThat(Acquaintance.of(asked, card("ticket.json"), log).had().isEmpty())
+                .isEqualTo(!known);
+    }
+
+    /** The same card, then the same picture, then the same set; else what is missing. */
+    @Test
+    void whatIsAlikeIsSaid() {
+        CardSpec ticket = card("ticket.json");
+        CardSpec other = CardEdit.of(card("luggage-label.json")).set(new Id("card"), "set", "Another set");
+        List<Built> log = List.of(
+                new Built(entry("Ticket", to("Crew")), Optional.of(ticket)),
+                new Built(entry("Luggage Label", to("Crew")), Optional.of(other)),
+                new Built(entry("Viaduct", to("Shop")), Optional.of(card("viaduct.json"))));
+        assertThat(Acquaintance.of("crew", ticket, log).closest().orElseThrow().like())
+                .isEqualTo(Like.CARD);
+        CardSpec renamed = CardEdit.of(ticket).set(new Id("card"), "name", "Another ticket");
+        assertThat(Acquaintance.main(renamed)).isPresent();
+        assertThat(Acquaintance.of("crew", renamed, log).closest().orElseThrow().like())
+                .isEqualTo(Like.PICTURE);
+        assertThat(Acquaintance.of("crew", card("platform-sign.json"), log)
+                        .closest()
+                        .orElseThrow()
+                        .like())
+                .isEqualTo(Like.SET);
+        CardSpec plain = TestCards.raised().spec();
+        assertThat(Acquaintance.of("crew", plain, log).closest()).isEmpty();
+        assertThat(Acquaintance.of("crew", plain, log).without()).containsExactly("Stepper card");
+        assertThat(Acquaintance.of("nobody", plain, log).without()).isEmpty();
+    }
+
+    /** What people added stays when the run says something more. */
+    @Test
+    void aRunThatGoesOnKeepsWhatWasAdded() {
+        LogEntry kept = entry("Ticket", to("Crew")).said("Good.").counted(10, 2);
+        LogEntry run = new LogEntry(
+                "Ticket",
+                DAY.plusDays(1),
+                12,
+                0,
+                10,
+                20,
+                List.of(),
+                List.of(new Wrong(7, -1, "stick", "It leaked.", ""), new Wrong(8, -1, "trim", "Cut short.", "")),
+                List.of(),
+                "");
+        LogEntry now = kept.again(run);
+        assertThat(now.words()).isEqualTo("Good.");
+        assertThat(now.given()).isEqualTo(kept.given());
+        assertThat(List.of(now.made(), now.spoiled(), now.taken(), now.kept())).isEqualTo(List.of(10, 2, 20, 7));
+        assertThat(now.mishaps().get(0).rescue()).isEqualTo("a leaf over it");
+        assertThat(now.mishaps()).hasSize(2);
+    }
+
+    @Test
+    void everyKindOfWorkHasItsRescue() {
+        for (WorkKind kind : WorkKind.all()) {
+            assertThat(Rescue.of(kind.id())).as(kind.id()).isNotEmpty().doesNotHaveDuplicates();
+        }
+        assertThat(Rescue.of("nonsense")).isNotEmpty();
+        assertThat(Set.copyOf(Rescue.of("trim"))).contains(Rescue.SMALLER);
+    }
+}
