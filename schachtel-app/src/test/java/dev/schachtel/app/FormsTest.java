@@ -254,6 +254,6 @@ class FormsTest {
     void thereAreForms() {
         assertThat(forms().count()).isGreaterThan(35);
         assertThat(forms().map(Form::fields).flatMap(List::stream).count()).isGreaterThan(60);
-        assertThat(Optional.of(forms().filter(Form::file).count())).hasValue(8L);
+        assertThat(Optional.of(forms().filter(Form::file).count())).hasValue(10L);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.build.OutlookDesk;
 import dev.schachtel.app.log.Logbook;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Wording;
@@ -35,8 +36,10 @@ class FollowsDesk {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private final Wording wording;
     private final Logbook log;
+    private final OutlookDesk outlook;
 
-    FollowsDesk(Wording wording, Logbook log) {
+    FollowsDesk(Wording wording, Logbook log, OutlookDesk outlook) {
+        this.outlook = outlook;
         this.wording = wording;
         this.log = log;
     }
@@ -59,6 +62,7 @@ class FollowsDesk {
         plan.findings().all().stream()
                 .filter(f -> OF_THE_POST.contains(f.rule()))
                 .forEach(f -> all.add(follows(f, plan.spec().units())));
+        outlook.inTime(plan).ifPresent(words -> all.add(new Follows("", words)));
         List<Acquaintance.Built> built = log.built();
         known(plan, built).ifPresent(all::add);
         int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();

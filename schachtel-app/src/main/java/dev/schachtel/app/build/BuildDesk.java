@@ -35,9 +35,11 @@ class BuildDesk {
     private final Frames frames;
     private final Wording wording;
     private final Lessons lessons;
+    private final OutlookDesk outlook;
     private final HouseDesk house;
 
-    BuildDesk(Frames frames, Wording wording, HouseDesk house, Lessons lessons) {
+    BuildDesk(Frames frames, Wording wording, HouseDesk house, Lessons lessons, OutlookDesk outlook) {
+        this.outlook = outlook;
         this.lessons = lessons;
         this.frames = frames;
         this.wording = wording;
@@ -83,18 +85,19 @@ class BuildDesk {
     }
 
     /** When to begin so that it is ready at 18:00 on its day, with eight hours at the bench a day. */
-    private static String due(Plan plan) {
+    private String due(Plan plan) {
         return plan.spec()
                 .brief()
                 .due()
                 .map(day -> {
                     LocalDateTime by = Deadline.latestStart(plan.assembly().total(), day);
-                    return "To be ready on " + day + " begin by " + by.toLocalDate() + ", " + by.toLocalTime() + ".";
+                    return "To be ready on " + day + " begin by " + by.toLocalDate() + ", " + by.toLocalTime() + ". "
+                            + outlook.inTime(plan).orElse("");
                 })
                 .orElse("");
     }
 
-    private static BuildView.Sums sums(Plan plan) {
+    private BuildView.Sums sums(Plan plan) {
         BuildPlan p = plan.assembly();
         int cards = plan.spec().brief().cards();
         return new BuildView.Sums(
@@ -104,7 +107,8 @@ class BuildDesk {
                 Times.of(p.drying()),
                 Times.of(p.waiting()),
                 Times.of(p.inARow()),
-                !p.drying().isZero());
+                !p.drying().isZero(),
+                outlook.range(plan));
     }
 
     private BuildView.Line line(Step step, Plan plan, boolean open) {

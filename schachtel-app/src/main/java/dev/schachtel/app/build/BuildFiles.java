@@ -31,12 +31,14 @@ import dev.schachtel.core.print.BuildCalendar;
 /** The build plan to take along: a booklet to print, and its sittings for a calendar. */
 @Controller
 class BuildFiles {
+    private final OutlookDesk outlook;
     private final CardService cards;
     private final Plans plans;
     private final Wording wording;
     private final Clock clock;
 
-    BuildFiles(CardService cards, Plans plans, Wording wording, Clock clock) {
+    BuildFiles(CardService cards, Plans plans, Wording wording, Clock clock, OutlookDesk outlook) {
+        this.outlook = outlook;
         this.cards = cards;
         this.plans = plans;
         this.wording = wording;
@@ -112,6 +114,10 @@ class BuildFiles {
             sittings.add(new BuildCalendar.Sitting(from, from.plus(now), what));
             left = left.minus(now);
             from = from.toLocalDate().plusDays(1).atTime(Deadline.MORNING);
+        }
+        if (!sittings.isEmpty()) {
+            BuildCalendar.Sitting last = sittings.remove(sittings.size() - 1);
+            sittings.add(new BuildCalendar.Sitting(last.from(), last.to(), last.what() + "\n" + outlook.range(plan)));
         }
         String ics = BuildCalendar.write(id, plan.spec().name(), sittings, ZoneId.systemDefault(), clock.instant());
         return Download.of(

@@ -32,7 +32,14 @@ public record BuildView(
 
     /** How long it takes, in words. */
     public record Sums(
-            String cards, String total, String hands, String drying, String waiting, String inARow, boolean dries) {}
+            String cards,
+            String total,
+            String hands,
+            String drying,
+            String waiting,
+            String inARow,
+            boolean dries,
+            String range) {}
 
     /** One step in the list. */
     public record Line(

@@ -50,7 +50,6 @@ class Home {
                         .toList(),
                 wish.place() == Place.BENCH ? underway.now() : List.of(),
                 wish.place() == Place.BENCH ? coming.next() : List.of(),
-                cards.names(),
                 gone.orElse(null));
     }
 

@@ -4,14 +4,13 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Place;
 
 /**
  * What the home page shows: cards in groups, those that can't be read, and what is being made.
  *
  * @param wish what was asked for
- * @param coming the next occasions; named: cards that can be meant for one
+ * @param coming the next occasions
  * @param gone what was put away just now; null if nothing was
  */
 public record HomeView(
@@ -21,7 +20,6 @@ public record HomeView(
         List<Broken> broken,
         List<Underway.Run> underway,
         List<Coming.Day> coming,
-        List<CardService.Named> named,
         @Nullable Gone gone) {
     /** What of all cards is looked for, and in which order. */
     public record Wish(String sought, Order order, Place place) {}

@@ -5,6 +5,8 @@ import java.time.format.DateTimeParseException;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -53,6 +55,13 @@ class OccasionsController {
             }
             return Long.valueOf(id);
         }
+    }
+
+    /** What is asked about a new one, for the home page to show. */
+    @GetMapping("/new")
+    String fresh(Model model) {
+        model.addAttribute("cards", cards.names());
+        return "occasions/new";
     }
 
     @PostMapping

@@ -2,10 +2,14 @@ package dev.schachtel.app.run;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -27,10 +31,12 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.drawing.StepView;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.learning.Outlook;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.core.run.Outlooks;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunState;
 import dev.schachtel.core.run.RunStep;
@@ -40,6 +46,8 @@ import dev.schachtel.core.run.RunStep;
 class RunDesk {
     private static final int KEPT = 16;
     private static final int ORDERS = 3;
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final int TIMERS = 3;
     private static final int MEANWHILE = 3;
 
@@ -48,6 +56,7 @@ class RunDesk {
     private final Frames frames;
     private final Wording wording;
     private final Lessons lessons;
+    private final MakersPace makers;
 
     /** Frozen cards never change, so what was engineered of them is kept. */
     private final Map<Long, Known> known = new LinkedHashMap<>() {
@@ -61,12 +70,33 @@ class RunDesk {
 
     private record Known(Build build, Map<String, Op> ops) {}
 
-    RunDesk(CardService cards, Plans plans, Frames frames, Wording wording, Lessons lessons) {
-        this.lessons = lessons;
+    RunDesk(CardService cards, Plans plans, Frames frames, Said said, MakersPace makers) {
+        this.lessons = said.lessons();
+        this.makers = makers;
         this.cards = cards;
         this.plans = plans;
         this.frames = frames;
-        this.wording = wording;
+        this.wording = said.wording();
+    }
+
+    /** What puts steps into words. */
+    @Component
+    record Said(Wording wording, Lessons lessons) {}
+
+    /** When all is done and dry, as likely as not and nine times in ten, by this maker's pace. */
+    private String by(RunState state, String maker, Instant now) {
+        if (state.isFinished()) {
+            return "";
+        }
+        Outlook outlook = Outlooks.left(state, now, makers.of(maker)::of);
+        return "by " + clock(now, outlook.within(0.5)) + ", nine times in ten by " + clock(now, outlook.within(0.9));
+    }
+
+    private static String clock(Instant now, double seconds) {
+        ZonedDateTime at = now.plusSeconds(Math.round(seconds)).atZone(ZoneId.systemDefault());
+        boolean today =
+                at.toLocalDate().equals(now.atZone(ZoneId.systemDefault()).toLocalDate());
+        return (today ? CLOCK : DAY_AND_CLOCK).format(at);
     }
 
     private Known known(StoredRun run) {
@@ -98,6 +128,7 @@ class RunDesk {
                         state.doneCount(),
                         state.steps().size(),
                         Times.of(state.left(now)),
+                        by(state, maker, now),
                         state.isPaused(),
                         state.isFinished()),
                 next.map(s -> at(s, state, made)).orElseGet(RunDesk::nothing),

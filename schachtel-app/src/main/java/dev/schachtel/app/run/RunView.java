@@ -24,7 +24,7 @@ record RunView(
         List<Tile> tiles,
         Notes notes) {
     /** How far the run is. */
-    record Where(int done, int steps, String left, boolean paused, boolean finished) {}
+    record Where(int done, int steps, String left, String by, boolean paused, boolean finished) {}
 
     /**
      * The step that is looked at; key is empty while nothing can be done.

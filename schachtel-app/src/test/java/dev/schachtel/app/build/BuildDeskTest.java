@@ -17,6 +17,7 @@ import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
@@ -28,7 +29,13 @@ import static org.mockito.Mockito.when;
 /** What the Build station shows of a plan, without a server. */
 class BuildDeskTest {
     private final Wording wording = new Wording();
-    private final BuildDesk desk = new BuildDesk(mock(Frames.class), wording, new HouseDesk(wording), lessons());
+    private final BuildDesk desk =
+            new BuildDesk(mock(Frames.class), wording, new HouseDesk(wording), lessons(), outlook());
+
+    /** Nobody timed anything yet. */
+    private static OutlookDesk outlook() {
+        return new OutlookDesk(maker -> Pace.of(List.of()), mock(Plans.class));
+    }
 
     /** Nothing was learned yet. */
     private static Lessons lessons() {

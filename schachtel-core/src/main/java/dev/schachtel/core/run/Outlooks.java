@@ -1,0 +1,67 @@
+package dev.schachtel.core.run;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.house.WorkTime;
+import dev.schachtel.core.learning.Outlook;
+import dev.schachtel.core.learning.Pace;
+import dev.schachtel.core.work.WorkKind;
+
+/** Plans, and what is left of runs, as a distribution of when they are finished: by what is known of a maker's pace. */
+public final class Outlooks {
+    private static final long SEED = 50;
+
+    private Outlooks() {}
+
+    /** The whole plan in its fixed order; what waits for something waits until that is dry. */
+    public static Outlook of(BuildPlan plan, Function<String, Pace.Known> pace) {
+        List<Outlook.Stint> stints = new ArrayList<>();
+        for (Step step : plan.steps()) {
+            List<Integer> before = step.waitsFor().stream().map(n -> n - 1).toList();
+            boolean wet = step.op().is(WorkKind.CLEAN);
+            stints.add(new Outlook.Stint(
+                    step.op().kind().id(),
+                    book(step.op().kind(), step.hands().toSeconds()),
+                    step.op().rest().toSeconds(),
+                    step.maker(),
+                    before,
+                    wet ? List.of() : before));
+        }
+        return Outlook.of(stints, pace, SEED);
+    }
+
+    /** What is left of a run, as it is planned now. */
+    public static Outlook left(RunState state, Instant now, Function<String, Pace.Known> pace) {
+        Map<String, RunStep> steps = new HashMap<>();
+        state.steps().forEach(s -> steps.put(s.key(), s));
+        List<String> order = new Forecast(state).order(now);
+        Map<String, Integer> places = new HashMap<>();
+        List<Outlook.Stint> stints = new ArrayList<>();
+        for (String key : order) {
+            RunStep step = steps.get(key);
+            List<Integer> before = new ArrayList<>();
+            List<Integer> dry = new ArrayList<>();
+            step.waits().stream().filter(w -> places.containsKey(w.key())).forEach(w -> (w.dry() ? dry : before)
+                    .add(places.get(w.key())));
+            places.put(key, stints.size());
+            int maker = stints.size() % state.makers();
+            stints.add(new Outlook.Stint(
+                    step.kind().id(), book(step.kind(), step.hands()), step.rest(), maker, before, dry));
+        }
+        return Outlook.of(stints, pace, SEED);
+    }
+
+    /** Seconds by the book, whatever own times the plan was made with. */
+    private static double book(WorkKind kind, double hands) {
+        WorkTime usual = kind.usual();
+        double own = kind.setUp().toSeconds() + kind.each().toSeconds();
+        return own == 0 ? hands : hands * (usual.setUp() + usual.each()) / own;
+    }
+}
