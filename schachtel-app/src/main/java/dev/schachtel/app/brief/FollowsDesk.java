@@ -59,12 +59,12 @@ class FollowsDesk {
 
     List<Follows> of(Plan plan) {
         List<Follows> all = new ArrayList<>();
+        List<Acquaintance.Built> built = log.built();
+        known(plan, built).ifPresent(all::add);
         plan.findings().all().stream()
                 .filter(f -> OF_THE_POST.contains(f.rule()))
                 .forEach(f -> all.add(follows(f, plan.spec().units())));
         outlook.inTime(plan).ifPresent(words -> all.add(new Follows("", words)));
-        List<Acquaintance.Built> built = log.built();
-        known(plan, built).ifPresent(all::add);
         int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();
         all.add(new Follows(
                 "",

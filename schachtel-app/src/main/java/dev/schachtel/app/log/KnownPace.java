@@ -29,6 +29,10 @@ class KnownPace implements MakersPace {
         Map<String, List<Timing>> makers =
                 PaceDesk.makers(log.latest().stream().map(Logbook.Kept::entry).toList());
         String who = maker.isEmpty() ? makers.keySet().stream().findFirst().orElse("") : maker;
-        return known.get(makers.getOrDefault(who, List.of()), Pace::of);
+        return of(makers.getOrDefault(who, List.of()));
+    }
+
+    Pace of(List<Timing> timings) {
+        return known.get(timings, Pace::of);
     }
 }

@@ -34,8 +34,10 @@ public class LogController {
             @RequestParam(defaultValue = "") String build,
             @RequestParam(defaultValue = "") String maker,
             @RequestParam(defaultValue = "") String sought,
+            @RequestParam(defaultValue = "0") String page,
             Model model) {
-        model.addAttribute("v", desk.view(workshops.now(), sought, build, maker));
+        int from = page.matches("\\d{1,5}") ? Integer.parseInt(page) : 0;
+        model.addAttribute("v", desk.view(workshops.now(), new LogDesk.Asked(sought, from, build, maker)));
         model.addAttribute("cards", cards.names());
         model.addAttribute("exact", measured.known(workshops.now()));
         return "log/page";

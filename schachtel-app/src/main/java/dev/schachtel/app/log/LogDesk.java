@@ -42,34 +42,45 @@ class LogDesk {
 
     private final Logbook log;
     private final PaceDesk paces;
+    private final KnownPace known;
     private final ChosenDesk chosenDesk;
     private final Wording words;
 
-    LogDesk(Logbook log, PaceDesk paces, ChosenDesk chosenDesk, Wording words) {
+    LogDesk(Logbook log, PaceDesk paces, KnownPace known, ChosenDesk chosenDesk, Wording words) {
+        this.known = known;
         this.log = log;
         this.paces = paces;
         this.chosenDesk = chosenDesk;
         this.words = words;
     }
 
-    LogView view(Workshop workshop, String sought, String build, String maker) {
-        List<LoggedRepository.Row> rows = log.find(sought);
+    /**
+     * What of the log is looked at.
+     *
+     * @param sought words by which builds are found
+     * @param page of the list, from 0
+     */
+    record Asked(String sought, int page, String build, String maker) {}
+
+    LogView view(Workshop workshop, Asked asked) {
+        List<LoggedRepository.Row> rows = log.find(asked.sought(), asked.page());
         List<Logbook.Kept> latest = log.latest();
-        Optional<Logbook.Kept> chosen = chosen(build, rows);
+        Optional<Logbook.Kept> chosen = chosen(asked.build(), rows);
         long id = chosen.map(Logbook.Kept::id).orElse(0L);
         Map<String, List<Timing>> makers =
                 PaceDesk.makers(latest.stream().map(Logbook.Kept::entry).toList());
-        String shown = makers.containsKey(maker)
-                ? maker
+        String shown = makers.containsKey(asked.maker())
+                ? asked.maker()
                 : makers.keySet().stream().findFirst().orElse("");
-        Pace pace = Pace.of(makers.getOrDefault(shown, List.of()));
-        LogView.Paces learned = paces.of(makers, shown);
+        Pace pace = known.of(makers.getOrDefault(shown, List.of()));
+        LogView.Paces learned = paces.of(makers, shown, pace);
         return new LogView(
-                sought,
+                asked.sought(),
+                asked.page(),
                 rows.stream().map(r -> row(r, id)).toList(),
-                sought.isBlank() ? Math.max(0, log.count() - rows.size()) : 0,
+                rows.size() == Logbook.SHOWN,
                 chosen.map(k -> chosenDesk.of(k, PaceDesk.again(k.entry(), k.id(), pace, shown))),
-                chart(rows, id),
+                chart(asked.page() == 0 ? rows : List.of(), id),
                 learned,
                 wrong(latest),
                 learned.often().stream().anyMatch(l -> l.count() >= Timings.OFTEN),

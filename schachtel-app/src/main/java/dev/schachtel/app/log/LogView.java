@@ -7,15 +7,17 @@ import java.util.Optional;
  * What the logbook shows. Texts that end in svg are safe.
  *
  * @param sought the words by which the list was narrowed
- * @param more how many builds there are that the list doesn't show
+ * @param page of the list, from 0
+ * @param older whether there may be builds older than those of this page
  * @param chart points of forecast against what it took, oldest first
  * @param canTake whether something was timed often enough to plan with
  * @param own whether plans are made with own times now
  */
 record LogView(
         String sought,
+        int page,
         List<Row> builds,
-        long more,
+        boolean older,
         Optional<Chosen> chosen,
         List<Dot> chart,
         Paces pace,

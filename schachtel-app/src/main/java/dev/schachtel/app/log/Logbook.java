@@ -19,7 +19,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -41,8 +42,10 @@ import dev.schachtel.core.model.RefusedException;
 @Service
 public class Logbook {
     private static final Logger LOG = LoggerFactory.getLogger(Logbook.class);
-    /** Builds that a list shows, and that what was learned comes from. */
-    static final int SHOWN = 200;
+    /** Builds on one page of the list. */
+    static final int SHOWN = 40;
+    /** Builds that what was learned comes from. */
+    private static final int LEARNED = 200;
 
     private static final int KEPT = 2_000;
     private final LoggedRepository builds;
@@ -125,24 +128,26 @@ public class Logbook {
                         Sought.words(entry, card)));
     }
 
-    /** The newest builds in which all these words are found, three at most. */
-    List<LoggedRepository.Row> find(String words) {
+    /** A page of the newest builds in which all these words are found, three at most; pages count from 0. */
+    List<LoggedRepository.Row> find(String words, int page) {
+        return rows(words, PageRequest.of(page, SHOWN));
+    }
+
+    private List<LoggedRepository.Row> rows(String words, Pageable page) {
+        if (words.isBlank()) {
+            return builds.newest(page);
+        }
         List<String> sought = new ArrayList<>(
                 Arrays.stream(Acquaintance.same(words).split(" ")).limit(3).toList());
         while (sought.size() < 3) {
             sought.add("");
         }
-        return builds.find(sought.get(0), sought.get(1), sought.get(2), Limit.of(SHOWN));
-    }
-
-    /** How many builds there are. */
-    long count() {
-        return builds.count();
+        return builds.find(sought.get(0), sought.get(1), sought.get(2), page);
     }
 
     /** The newest builds, read once and remembered while they stay as they are. */
     public List<Kept> latest() {
-        List<LoggedRepository.Row> rows = find("");
+        List<LoggedRepository.Row> rows = builds.newest(PageRequest.of(0, LEARNED));
         Map<Long, Kept> known = new HashMap<>();
         List<Long> unknown = new ArrayList<>();
         for (LoggedRepository.Row row : rows) {

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
@@ -20,7 +20,12 @@ interface LoggedRepository extends JpaRepository<LoggedBuild, Long> {
             + "where b.sought like concat('%', :first, '%') and b.sought like concat('%', :second, '%') "
             + "and b.sought like concat('%', :third, '%') order by b.endedAt desc, b.id desc")
     List<Row> find(
-            @Param("first") String first, @Param("second") String second, @Param("third") String third, Limit most);
+            @Param("first") String first, @Param("second") String second, @Param("third") String third, Pageable page);
+
+    @Query("select new dev.schachtel.app.log.LoggedRepository$Row("
+            + "b.id, b.version, b.name, b.about, b.endedAt, b.planned, b.taken, b.mishaps) from LoggedBuild b "
+            + "order by b.endedAt desc, b.id desc")
+    List<Row> newest(Pageable page);
 
     Optional<LoggedBuild> findByRunId(long runId);
 

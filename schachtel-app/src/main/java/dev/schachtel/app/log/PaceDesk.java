@@ -48,8 +48,7 @@ class PaceDesk {
         return sorted;
     }
 
-    LogView.Paces of(Map<String, List<Timing>> makers, String maker) {
-        Pace pace = Pace.of(makers.getOrDefault(maker, List.of()));
+    LogView.Paces of(Map<String, List<Timing>> makers, String maker, Pace pace) {
         List<LogView.Learned> learned = pace.timed().stream()
                 .flatMap(w -> learned(w, pace).stream())
                 .sorted(Comparator.comparing(LogView.Learned::count).reversed())
