@@ -93,6 +93,21 @@ class ExactnessBrowserTest extends InBrowser {
         assertThat(page.locator("#surely")).containsText("laid against strips");
     }
 
+    /** What a piece is stuck with is chosen among what holds; the other pieces and the steps follow. */
+    @Test
+    void anotherGlueIsTaken() {
+        StoredCard card = card("turntable.json", "Turntable stuck well");
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=liner");
+        assertThat(page.locator("#held .is-now")).containsText("double-sided tape");
+        assertThat(page.locator("#held")).containsText("cockles thin paper");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take gel glue"))
+                .click();
+        assertThat(page.locator("#held .is-now")).containsText("gel glue");
+        assertThat(app.cards().load(card.id()).spec().layers().toString()).contains("gel");
+        page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=window");
+        assertThat(page.locator("#held li")).hasCount(0);
+    }
+
     private int shareOf(String fit) {
         return Integer.parseInt(page.locator("#surely .fits li", new Page.LocatorOptions().setHasText(fit))
                 .first()

@@ -78,6 +78,47 @@ class LogBrowserTest extends InBrowser {
         }
     }
 
+    private String range(long card) {
+        page.navigate(app.address() + "/cards/" + card + "/build");
+        return page.locator(".range").textContent();
+    }
+
+    /** The same card is built twice, in days gone by; after each build the forecast of the next is another. */
+    @Test
+    void theThirdForecastIsAnother() {
+        StoredCard card = sign("Sign built twice" + ANEW);
+        Workshops workshops = app.bean(Workshops.class);
+        String first = range(card.id());
+        assertThat(first).contains("as likely as not, nine times in ten within");
+        app.bean(DemoBuilds.class).record(List.of(new DemoBuilds.Past(card, 5, "")), workshops.now());
+        String second = range(card.id());
+        app.bean(DemoBuilds.class).record(List.of(new DemoBuilds.Past(card, 4, "")), workshops.now());
+        String third = range(card.id());
+        assertThat(List.of(first, second, third)).doesNotHaveDuplicates();
+    }
+
+    /** Two read the same build; one takes it out, the other writes on. */
+    @Test
+    void aBuildIsTakenOutWhileItIsRead() {
+        app.bean(DemoBuilds.class)
+                .record(
+                        List.of(new DemoBuilds.Past(sign("Sign taken out" + ANEW), 2, "")),
+                        app.bean(Workshops.class).now());
+        page.navigate(app.address() + "/log?sought=Sign taken out" + ANEW);
+        String build = page.locator(".built a").first().getAttribute("href").replaceAll(".*build=(\\d+).*", "$1");
+        assertThat(app.post("/log/" + build + "/remove", java.util.Map.of()).statusCode())
+                .isEqualTo(302);
+        page.getByLabel("About this build").fill("Too late.");
+        press("Keep the words");
+        assertThat(page.locator("body")).containsText("This build is not in the log");
+        page.goBack();
+        page.navigate(app.address() + "/log?build=" + build);
+        assertThat(page.locator("h1")).hasText("Logbook");
+        for (String path : List.of("/front", "/build.pdf", "/photo/1")) {
+            assertThat(app.get("/log/" + build + path).statusCode()).isEqualTo(404);
+        }
+    }
+
     @Test
     void nonsenseShowsTheNewestBuild() {
         app.bean(DemoBuilds.class)

@@ -21,7 +21,6 @@ import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.LogFile;
 import dev.schachtel.core.files.LogSchema;
@@ -137,7 +136,7 @@ class LogFilesController {
     }
 
     private Logbook.Kept there(long id) {
-        return log.load(id).orElseThrow(() -> new NoSuchCardException(id));
+        return log.load(id).orElseThrow(() -> new NoSuchBuildException(id));
     }
 
     /** All that is kept about somebody. */

@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.images.PhotoImage;
-import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.model.RefusedException;
 
 /** Photos of a build. */
@@ -34,7 +33,7 @@ class LogPhotoController {
     @PostMapping
     @Transactional
     public String keep(@PathVariable long id, @RequestParam MultipartFile file) throws IOException {
-        log.load(id).orElseThrow(() -> new NoSuchCardException(id));
+        log.load(id).orElseThrow(() -> new NoSuchBuildException(id));
         if (photos.countByBuildId(id) >= MOST) {
             throw new RefusedException(
                     "photo", "there are " + MOST + " photos of this build already; remove one first");

@@ -29,7 +29,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 
 import dev.schachtel.app.run.Finished;
 import dev.schachtel.app.run.FinishedRuns;
-import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.CardFile;
@@ -205,11 +204,11 @@ public class Logbook {
     /**
      * Changes what is said about a build.
      *
-     * @throws NoSuchCardException if it is gone
+     * @throws NoSuchBuildException if it is gone
      */
     void change(long id, UnaryOperator<LogEntry> change) {
         run(() -> {
-            LoggedBuild build = builds.findById(id).orElseThrow(() -> new NoSuchCardException(id));
+            LoggedBuild build = builds.findById(id).orElseThrow(() -> new NoSuchBuildException(id));
             Kept kept = kept(build);
             hold(build, change.apply(kept.entry()), kept.card());
             return builds.saveAndFlush(build).id();

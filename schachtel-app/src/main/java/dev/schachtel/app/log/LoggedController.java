@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.store.CardService;
-import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.model.RefusedException;
@@ -124,7 +123,7 @@ class LoggedController {
     }
 
     private Logbook.Kept there(long id) {
-        return log.load(id).orElseThrow(() -> new NoSuchCardException(id));
+        return log.load(id).orElseThrow(() -> new NoSuchBuildException(id));
     }
 
     private static String page(long id) {

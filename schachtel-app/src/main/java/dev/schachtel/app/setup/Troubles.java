@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
+import dev.schachtel.app.log.NoSuchBuildException;
 import dev.schachtel.app.store.ChangedElsewhereException;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.core.model.RefusedException;
@@ -72,6 +73,12 @@ class Troubles {
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String noCard(Model model) {
         return page(model, "There is no such card here", "It may have another address, or was never made.");
+    }
+
+    @ExceptionHandler(NoSuchBuildException.class)
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String noBuild(Model model) {
+        return page(model, "This build is not in the log", "It may have been taken out while you read it.");
     }
 
     @ExceptionHandler

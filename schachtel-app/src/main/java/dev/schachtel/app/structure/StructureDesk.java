@@ -43,6 +43,7 @@ class StructureDesk {
     private final Wording wording;
     private final CardService cards;
     private final SurelyDesk surely;
+    private final HeldDesk held;
     private final Lessons lessons;
     private final MotionPlayer player;
     private final Addables addables = new Addables();
@@ -53,6 +54,7 @@ class StructureDesk {
         this.forms = forms;
         this.wording = said.wording();
         this.surely = said.surely();
+        this.held = said.held();
         this.lessons = said.lessons();
         this.cards = cards;
         this.player = new MotionPlayer();
@@ -60,7 +62,7 @@ class StructureDesk {
 
     /** What puts things into words. */
     @Component
-    record Said(Wording wording, SurelyDesk surely, Lessons lessons) {}
+    record Said(Wording wording, SurelyDesk surely, HeldDesk held, Lessons lessons) {}
 
     /** With remedies, which are tried out first if they weren't yet. */
     StructureView mended(StoredCard card, String select, String view) {
@@ -95,6 +97,7 @@ class StructureDesk {
                 views(plan),
                 new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
                 surely.of(plan, piece.id()),
+                held.of(plan, piece.id()),
                 Units.tenths(plan.build().thickness()));
     }
 

@@ -26,6 +26,7 @@ public record StructureView(
         List<String> views,
         Arranging arranging,
         Surely surely,
+        Optional<Held> held,
         String thickness) {
     /**
      * How many of a hundred cards come out well.
@@ -34,6 +35,13 @@ public record StructureView(
      * @param looks how many of them also look as they were meant
      */
     public record Surely(int works, int looks, String placed, List<FitLine> own, List<FitLine> others) {}
+
+    /** What the selected piece may be stuck with, and where what is taken goes. */
+    public record Held(String svg, List<HeldBy> options) {}
+
+    /** One way: why, whether it holds, whether it is taken now, and the change that takes it. */
+    public record HeldBy(
+            String name, String why, boolean holds, boolean now, String piece, String component, String value) {}
 
     /** One fit: how many in a hundred suit, and the range of that. */
     public record FitLine(String html, int share, String range, String shape, String select) {}

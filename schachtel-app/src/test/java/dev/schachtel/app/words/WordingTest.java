@@ -25,14 +25,18 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.design.Holding;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.design.WhatHelps;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.log.Rescue;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Way;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.work.Caution;
@@ -91,6 +95,21 @@ class WordingTest {
         for (CutMethod method : CutMethod.values()) {
             assertThat(fits.step(new WhatHelps.Step.Cut(part, method), plan.build()))
                     .contains("the card base");
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyReasonForAGlueIsSaid(Holding.Reason reason) {
+        assertThat(words.named("hold." + Scalars.kebab(reason.name()))).hasSizeBetween(5, 60);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyRescueAndEveryWayIsSaid(Rescue rescue) {
+        assertThat(words.named("rescue." + rescue.word())).endsWith(".");
+        for (Way way : Way.values()) {
+            assertThat(words.named("way." + Scalars.kebab(way.name()) + ".do")).endsWith(".");
         }
     }
 

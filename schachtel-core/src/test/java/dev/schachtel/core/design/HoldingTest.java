@@ -1,0 +1,128 @@
+package dev.schachtel.core.design;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Zone;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.design.Holding.Option;
+import dev.schachtel.core.design.Holding.Reason;
+import dev.schachtel.core.engineering.Engineering;
+import dev.schachtel.core.material.Adhesive;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.shape.Outline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What a piece may be stuck with, and where it goes. */
+class HoldingTest {
+    private static Holding held(TestCards card, String piece) {
+        return Holding.of(card.build(), TestCards.WORKSHOP, new Id(piece)).orElseThrow();
+    }
+
+    private static Option by(Holding holding, String adhesive) {
+        return holding.options().stream()
+                .filter(o -> o.by().id().equals(new MaterialId(adhesive)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A panel with a border is pushed until it sits: wet glue lets it, tape and dots don't. */
+    @Test
+    void aPanelIsPushedIntoPlace() {
+        Holding panel = held(TestCards.raised().set("panel", "fixing", "tape"), "panel");
+        assertThat(panel.now().id()).isEqualTo(new MaterialId("tape"));
+        assertThat(by(panel, "glue").reasons()).contains(Reason.SLIDES, Reason.DRIES);
+        assertThat(by(panel, "tape").reasons()).containsExactly(Reason.NO_SLIDING, Reason.AT_ONCE);
+        assertThat(by(panel, "dots").reasons()).contains(Reason.ONLY_POINTS);
+        assertThat(panel.options().get(0).by().isPoured()).isTrue();
+    }
+
+    /** Posted cards bulge over dots; paper cockles under wet glue; film fogs. */
+    @Test
+    void whatItIsMadeOfAndHowItTravelsCounts() {
+        TestCards card = TestCards.raised().set("panel", "fixing", "tape");
+        assertThat(by(held(card, "panel"), "dots").reasons()).doesNotContain(Reason.BULGES);
+        assertThat(by(held(card.set("brief", "posted", "true"), "panel"), "dots")
+                        .reasons())
+                .contains(Reason.BULGES);
+        TestCards paper = card.set("panel", "card", "ivory-120");
+        assertThat(by(held(paper, "panel"), "glue").reasons()).contains(Reason.COCKLES);
+        assertThat(by(held(paper, "panel"), "gel").reasons()).doesNotContain(Reason.COCKLES);
+        Holding pouch = held(TestCards.whole("carriage-windows.json"), "pouch");
+        assertThat(by(pouch, "glue").holds()).isFalse();
+        assertThat(by(pouch, "glue").reasons()).contains(Reason.FOGS_FILM);
+        assertThat(by(pouch, "tape").holds()).isTrue();
+    }
+
+    /** A band of 2 mm takes no tape; glue in a fine line holds it. */
+    @Test
+    void aSlimBandTakesAFineLine() {
+        TestCards card = TestCards.raised()
+                .set("panel", "fixing", "tape")
+                .add("frame")
+                .set("frame", "outer.width", "44 mm")
+                .set("frame", "outer.height", "69 mm");
+        Holding strip = held(card, "frame");
+        assertThat(by(strip, "tape").reasons()).contains(Reason.TOO_NARROW);
+        assertThat(by(strip, "tape").marks()).isEmpty();
+        assertThat(by(strip, "glue").reasons()).contains(Reason.FINE_LINE);
+        assertThat(strip.options().get(0).by().isPoured()).isTrue();
+    }
+
+    static List<String> files() {
+        return TestCards.files();
+    }
+
+    /** Wherever glue goes, both touch there and nothing must stay free of it; what is taken is what it is stuck with then. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void glueGoesWhereItHolds(String file) {
+        TestCards card = TestCards.whole(file);
+        Build build = Engineering.engineer(card.spec(), TestCards.WORKSHOP);
+        for (Piece piece : card.spec().pieces().toList()) {
+            Optional<Holding> holding = Holding.of(build, TestCards.WORKSHOP, piece.id());
+            if (holding.isEmpty()) {
+                continue;
+            }
+            assertThat(holding.get().options())
+                    .hasSize(TestCards.WORKSHOP.all(Adhesive.class).size());
+            boolean before = true;
+            for (Option option : holding.get().options()) {
+                assertThat(!before && option.holds())
+                        .as("what holds comes first")
+                        .isFalse();
+                before = option.holds();
+                for (Outline mark : option.marks()) {
+                    double on = holding.get().land().stream()
+                            .mapToDouble(l -> l.shared(mark).squareMillimetres())
+                            .sum();
+                    assertThat(on).isGreaterThan(0.98 * mark.area().squareMillimetres());
+                }
+                option.take().ifPresent(remedy -> {
+                    Build after = Engineering.engineer(remedy.taken(card.spec()), TestCards.WORKSHOP);
+                    assertThat(Holding.of(after, TestCards.WORKSHOP, piece.id())
+                                    .orElseThrow()
+                                    .now())
+                            .isEqualTo(option.by());
+                });
+            }
+        }
+        assertThat(build.zones(Zone.Use.NO_GLUE))
+                .allSatisfy(z -> assertThat(z.outline()).isNotNull());
+    }
+
+    /** A piece on foam is stuck with nothing. */
+    @Test
+    void foamNeedsNone() {
+        assertThat(Holding.of(TestCards.raised().build(), TestCards.WORKSHOP, new Id("panel")))
+                .isEmpty();
+    }
+}
