@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
@@ -105,6 +106,8 @@ class HoldingTest {
                             .mapToDouble(l -> l.shared(mark).squareMillimetres())
                             .sum();
                     assertThat(on).isGreaterThan(0.98 * mark.area().squareMillimetres());
+                    assertThat(noGlue(build, piece.id(), mark))
+                            .isLessThan(0.02 * mark.area().squareMillimetres());
                 }
                 option.take().ifPresent(remedy -> {
                     Build after = Engineering.engineer(remedy.taken(card.spec()), TestCards.WORKSHOP);
@@ -117,6 +120,39 @@ class HoldingTest {
         }
         assertThat(build.zones(Zone.Use.NO_GLUE))
                 .allSatisfy(z -> assertThat(z.outline()).isNotNull());
+    }
+
+    /** How much of a mark lies where the sheet under a piece must stay free of glue. */
+    private static double noGlue(Build build, Id piece, Outline mark) {
+        var lower = build.joints().stream()
+                .filter(j -> j.hold() == Joint.Hold.RESTS && j.by() instanceof Adhesive)
+                .filter(j -> build.partAt(j.upper())
+                        .filter(p -> p.owner().equals(piece))
+                        .isPresent())
+                .findFirst()
+                .orElseThrow()
+                .lower();
+        return build.zones(Zone.Use.NO_GLUE).stream()
+                .filter(z -> z.on().equals(lower))
+                .mapToDouble(z -> z.outline().shared(mark).squareMillimetres())
+                .sum();
+    }
+
+    /** A door opened in a panel keeps glue from behind it. */
+    @Test
+    void behindADoorThereIsNone() {
+        TestCards card = TestCards.raised()
+                .set("panel", "fixing", "glue")
+                .add("door")
+                .set("door", "width", "90 mm")
+                .set("door", "height", "30 mm");
+        Holding panel = held(card, "panel");
+        double all = panel.land().stream()
+                .mapToDouble(l -> l.area().squareMillimetres())
+                .sum();
+        assertThat(all).isLessThan(99 * 142.5 - 90 * 30);
+        assertThat(by(panel, "glue").reasons()).contains(Reason.CREEPS);
+        assertThat(by(panel, "gel").reasons()).doesNotContain(Reason.CREEPS);
     }
 
     /** A piece on foam is stuck with nothing. */
