@@ -93,14 +93,22 @@ public class Logbook {
     void catchUp() {
         for (Finished run : runs.latest()) {
             if (!builds.existsByRunId(run.id())) {
-                run(() -> put(run));
+                run(() -> {
+                    ended(new FinishedRuns.Ended(run.id()));
+                    return run.id();
+                });
             }
         }
     }
 
+    /** What was said at the bench is kept whatever becomes of the log; a build that can't be kept now is tried again at the next start. */
     @EventListener
     void ended(FinishedRuns.Ended ended) {
-        runs.of(ended.run()).ifPresent(this::put);
+        try {
+            runs.of(ended.run()).ifPresent(this::put);
+        } catch (RefusedException e) {
+            LOG.warn("run {} is not in the log yet: {}", ended.run(), e.getMessage());
+        }
     }
 
     private long put(Finished run) {

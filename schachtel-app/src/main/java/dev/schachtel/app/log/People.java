@@ -10,6 +10,7 @@ import dev.schachtel.app.run.RunPeople;
 import dev.schachtel.app.store.CardPeople;
 import dev.schachtel.core.log.Acquaintance;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.model.RefusedException;
 
 /** What is kept about somebody: taken away, or taken out of builds, cards with all their revisions, runs and occasions. */
 @Component
@@ -37,8 +38,16 @@ class People {
                 .toList();
     }
 
+    /**
+     * Takes a name out of everything.
+     *
+     * @throws RefusedException if it has no letters: an empty name would be everybody's who has none
+     */
     void erase(String who) {
         String name = Acquaintance.same(who);
+        if (name.isEmpty()) {
+            throw new RefusedException("who", "has no letter by which somebody is known");
+        }
         transaction.executeWithoutResult(status -> {
             log.erase(who, e -> without(e, name), text -> CardPeople.without(text, name));
             cards.erase(name);

@@ -2,7 +2,10 @@ package dev.schachtel.core.log;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -11,7 +14,6 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.learning.Timing;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;
-import dev.schachtel.core.run.RunStep;
 import dev.schachtel.core.run.Timings;
 
 /**
@@ -54,7 +56,12 @@ public record LogEntry(
             @Asked(value = "Maker", initial = " ", max = "60") String maker,
             @Asked(value = "By the book, seconds", initial = "0", max = "10000000") int book,
             @Asked(value = "Planned, seconds", initial = "0", max = "10000000") int planned,
-            @Asked(value = "Taken, seconds", initial = "0", max = "10000000") int taken) {}
+            @Asked(value = "Taken, seconds", initial = "0", max = "10000000") int taken) {
+        /** Both as one. */
+        Done and(Done more) {
+            return new Done(work, maker, book + more.book, planned + more.planned, taken + more.taken);
+        }
+    }
 
     /**
      * Something that went wrong.
@@ -77,47 +84,62 @@ public record LogEntry(
             @Asked(value = "Cards", initial = "1", min = "1", max = "10000") int cards,
             @Asked(value = "Posted", initial = "false") boolean posted) {}
 
-    /** Of a run that was done. */
+    /** Steps and mishaps that one build keeps at most. */
+    static final int MOST = 900;
+
+    /** Of a run that was done; of very many steps those of one kind of work and maker are kept as one. */
     public static LogEntry of(
             CardSpec spec, RunPlan plan, List<RunEvent> events, List<RunEvent> mishaps, LocalDate day) {
         List<Timings.Timed> timed = Timings.of(plan, events);
-        List<Done> steps = timed.stream().map(LogEntry::done).toList();
-        List<Wrong> wrong = new ArrayList<>();
-        for (RunEvent m : mishaps) {
-            Optional<RunStep> step =
-                    plan.steps().stream().filter(s -> s.key().equals(m.step())).findFirst();
-            int at = -1;
-            for (int i = 0; i < timed.size(); i++) {
-                at = timed.get(i).step().key().equals(m.step()) ? i : at;
-            }
-            wrong.add(new Wrong(
-                    m.card(),
-                    at,
-                    step.map(s -> s.kind().id()).orElse(""),
-                    m.note().strip(),
-                    ""));
+        boolean many = timed.size() > MOST;
+        Map<String, Done> steps = new LinkedHashMap<>();
+        Map<String, String> places = new HashMap<>();
+        for (Timings.Timed t : timed) {
+            Done done = done(t);
+            String place = many ? done.work() + " " + done.maker() : t.step().key();
+            steps.merge(place, done, Done::and);
+            places.put(t.step().key(), place);
         }
+        List<String> order = List.copyOf(steps.keySet());
         return new LogEntry(
                 spec.name(),
                 day,
                 plan.cards(),
                 0,
-                steps.stream().mapToInt(Done::planned).sum(),
-                steps.stream().mapToInt(Done::taken).sum(),
-                steps,
-                wrong,
+                steps.values().stream().mapToInt(Done::planned).sum(),
+                steps.values().stream().mapToInt(Done::taken).sum(),
+                List.copyOf(steps.values()),
+                mishaps.stream()
+                        .limit(MOST)
+                        .map(m -> wrong(m, plan, order.indexOf(places.getOrDefault(m.step(), ""))))
+                        .toList(),
                 recipient(spec, plan.cards()),
                 "");
     }
 
+    private static Wrong wrong(RunEvent mishap, RunPlan plan, int step) {
+        String work = plan.steps().stream()
+                .filter(s -> s.key().equals(mishap.step()))
+                .map(s -> s.kind().id())
+                .findFirst()
+                .orElse("");
+        return new Wrong(mishap.card(), step, work, plain(mishap.note(), 300), "");
+    }
+
+    /** As it can be read back: on one line, and no longer than is kept. */
+    private static String plain(String text, int most) {
+        String line = text.replaceAll("\\p{Cntrl}", " ").strip();
+        return line.substring(0, Math.min(most, line.length())).strip();
+    }
+
     /** Whom the card was made for is the first who got it; what was not given away can be said. */
     private static List<Given> recipient(CardSpec spec, int cards) {
-        String who = spec.brief().recipient().strip();
+        String who = plain(spec.brief().recipient(), 100);
         return who.isEmpty()
                 ? List.of()
                 : List.of(new Given(
-                        who.substring(0, Math.min(100, who.length())),
-                        spec.brief().occasion().strip(),
+                        who,
+                        plain(spec.brief().occasion(), 100),
                         spec.brief().due(),
                         cards,
                         spec.brief().posted()));
@@ -126,7 +148,7 @@ public record LogEntry(
     private static Done done(Timings.Timed t) {
         return new Done(
                 t.step().kind().id(),
-                t.maker(),
+                plain(t.maker(), 60),
                 t.timing().map(x -> (int) Math.round(x.book())).orElse(0),
                 t.step().hands(),
                 (int) Math.round(t.seconds()));

@@ -1,6 +1,8 @@
 package dev.schachtel.core.log;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -33,8 +35,13 @@ import dev.schachtel.core.log.LogEntry.Given;
 import dev.schachtel.core.log.LogEntry.Wrong;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.print.LogCsv;
 import dev.schachtel.core.print.LogPdf;
+import dev.schachtel.core.run.RunEvent;
+import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunStep;
 import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -205,6 +212,37 @@ class LogEntryTest {
         assertThat(List.of(now.made(), now.spoiled(), now.taken(), now.kept())).isEqualTo(List.of(10, 2, 20, 7));
         assertThat(now.mishaps().get(0).rescue()).isEqualTo("a leaf over it");
         assertThat(now.mishaps()).hasSize(2);
+    }
+
+    /** A long batch, a long occasion, a note over several lines: what is kept can be read again, and no time is lost. */
+    @Test
+    void whatARunLeavesCanBeReadBack() {
+        CardSpec spec = TestCards.of("platform-sign.json")
+                .set("brief", "cards", "130")
+                .set("brief", "together", "1")
+                .set("brief", "recipient", "R".repeat(200))
+                .set("brief", "occasion", "O".repeat(200))
+                .spec();
+        Plan plan = Planner.withoutRemedies(spec, TestCards.WORKSHOP);
+        RunPlan run = RunPlan.of(plan.assembly(), plan.build());
+        List<RunEvent> said = new ArrayList<>();
+        Instant now = Instant.parse("2026-11-28T09:00:00Z");
+        double seconds = 0;
+        for (RunStep step : run.steps()) {
+            said.add(new RunEvent("b" + said.size(), now, "Oduya", RunEvent.Kind.BEGUN, step.key(), 0, ""));
+            now = now.plusSeconds(step.hands());
+            said.add(new RunEvent("d" + said.size(), now, "Oduya", RunEvent.Kind.DONE, step.key(), 0, ""));
+            seconds += step.hands();
+        }
+        RunEvent tore = new RunEvent(
+                "w", now, "Oduya", RunEvent.Kind.WRONG, run.steps().get(40).key(), 3, "It\ntore.\u0007");
+        LogEntry entry = LogEntry.of(spec, run, said, List.of(tore), DAY);
+        assertThat(run.steps()).hasSizeGreaterThan(1000);
+        assertThat(LogFile.read(LogFile.write(entry))).isEqualTo(entry);
+        assertThat((double) entry.taken()).isCloseTo(seconds, org.assertj.core.api.Assertions.within(2.0));
+        LogEntry.Wrong wrong = entry.mishaps().get(0);
+        assertThat(wrong.words()).isEqualTo("It tore.");
+        assertThat(entry.steps().get(wrong.step()).work()).isEqualTo(wrong.work());
     }
 
     @Test
