@@ -146,6 +146,8 @@ class LogTasksBrowserTest extends InBrowser {
         page.navigate(app.address() + "/log?sought=" + BAKER);
         assertThat(page.locator(".built")).hasCount(0);
         assertThat(app.cards().load(viaduct.id()).spec().brief().recipient()).isEmpty();
+        assertThat(app.post("/log/erase", java.util.Map.of("who", "?!")).statusCode())
+                .isEqualTo(400);
         page.navigate(app.address() + "/log?sought=Viaduct of old");
         assertThat(page.locator(".people").first()).containsText("somebody");
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
@@ -14,6 +15,7 @@ import org.springframework.stereotype.Component;
 import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Wording;
+import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.log.Rescue;
@@ -27,8 +29,10 @@ class ChosenDesk {
     private final LogPhotoRepository photos;
     private final CardService cards;
     private final Wording words;
+    private final Workshops workshops;
 
-    ChosenDesk(Lessons lessons, LogPhotoRepository photos, CardService cards, Wording words) {
+    ChosenDesk(Lessons lessons, LogPhotoRepository photos, CardService cards, Wording words, Workshops workshops) {
+        this.workshops = workshops;
         this.lessons = lessons;
         this.photos = photos;
         this.cards = cards;
@@ -149,6 +153,9 @@ class ChosenDesk {
                 .forEach(k -> all.put(
                         Lessons.Topic.WORK + " " + k.id(),
                         "whenever: " + words.name(k).toLowerCase(Locale.ROOT)));
+        kept.card().map(Sought::materials).orElse(Set.of()).stream()
+                .flatMap(m -> workshops.now().material(m).stream())
+                .forEach(m -> all.put(Lessons.Topic.MATERIAL + " " + m.id().value(), "whatever is of " + m.name()));
         return all;
     }
 }

@@ -76,7 +76,7 @@ class LogFilesController {
         String text = new String(file.getBytes(), StandardCharsets.UTF_8);
         String start = text.replace("\uFEFF", "").stripLeading();
         List<Acquaintance.Built> builds = start.startsWith("{")
-                ? LogFile.readAll(start, log.workshops().now())
+                ? LogFile.readAll(start)
                 : LogCsv.read(start).stream()
                         .map(e -> new Acquaintance.Built(e, Optional.empty()))
                         .toList();

@@ -27,20 +27,20 @@ final class Sought {
         card.ifPresent(c -> {
             words.add(c.set() + " " + c.brief().recipient() + " " + c.brief().occasion());
             c.pieces().forEach(p -> words.add(RecordType.title(p.getClass()) + " " + p.id()));
-            materials(c).forEach(words::add);
+            materials(c).forEach(m -> words.add(m.value()));
         });
         String all = Acquaintance.same(String.join(" ", words));
         return all.substring(0, Math.min(LONGEST, all.length()));
     }
 
-    /** Ids of materials say what they are: cream-300, foam-tape-2. */
-    private static Set<String> materials(CardSpec card) {
-        Set<String> found = new LinkedHashSet<>();
+    /** What the pieces of a card are made of and held by. Ids of materials say what they are: cream-300, foam-tape-2. */
+    static Set<MaterialId> materials(CardSpec card) {
+        Set<MaterialId> found = new LinkedHashSet<>();
         card.pieces().forEach(p -> {
             RecordType type = RecordType.of(p.getClass());
             type.components().stream()
                     .filter(c -> c.type() == MaterialId.class)
-                    .forEach(c -> found.add(((MaterialId) type.get(p, c)).value()));
+                    .forEach(c -> found.add((MaterialId) type.get(p, c)));
         });
         return found;
     }

@@ -23,8 +23,11 @@ public sealed interface Off {
     /** Where a part is laid. */
     record Laid(PartId part, Axis axis) implements Off {}
 
-    /** Where a stop, a mark or a hole of a piece comes to be; several of one piece are numbered. */
+    /** Where a stop or a mark of a piece comes to be; several of one piece are numbered. */
     record Marked(Id owner, int nth) implements Off {}
+
+    /** Where a hole of a piece is punched; several of one piece are numbered. */
+    record Punched(Id owner, int nth) implements Off {}
 
     /** Where a part is scored, from its edge. */
     record Scored(PartId part, int nth) implements Off {}

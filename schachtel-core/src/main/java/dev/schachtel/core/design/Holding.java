@@ -130,22 +130,25 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
     private static final class Judge {
         private final Build build;
         private final Workshop workshop;
-        private final Id piece;
         private final Joint joint;
         private final Lever lever;
         private final Level upper;
         private final Level lower;
         private final List<Outline> land;
+        /** It has a border, or an opening, into which it must be pushed to sit right. */
+        private final boolean mustSit;
 
         Judge(Build build, Workshop workshop, Id piece, Joint joint, Lever lever) {
             this.build = build;
             this.workshop = workshop;
-            this.piece = piece;
             this.joint = joint;
             this.lever = lever;
             this.upper = build.level(joint.upper()).orElseThrow();
             this.lower = build.level(joint.lower()).orElseThrow();
             this.land = land();
+            this.mustSit = Fits.of(build, workshop).stream()
+                    .anyMatch(f ->
+                            f.owner().equals(piece) && (f.sort() == Fit.Sort.EVEN || f.sort() == Fit.Sort.DROPS_IN));
         }
 
         Holding judge() {
@@ -204,7 +207,7 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
             if (runs && material(upper).filter(m -> m.grammage() < COCKLES).isPresent()) {
                 reasons.add(Reason.COCKLES);
             }
-            if (mustSit()) {
+            if (mustSit) {
                 reasons.add(Reason.SLIDES);
             }
             if (isNarrow(TAPE)) {
@@ -218,7 +221,7 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
                 reasons.add(Reason.TOO_NARROW);
             }
             none(by, reasons);
-            if (mustSit()) {
+            if (mustSit) {
                 reasons.add(Reason.NO_SLIDING);
             }
             reasons.add(Reason.AT_ONCE);
@@ -237,7 +240,7 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
             if (area > LARGE) {
                 reasons.add(Reason.ONLY_POINTS);
             }
-            if (mustSit()) {
+            if (mustSit) {
                 reasons.add(Reason.NO_SLIDING);
             }
             reasons.add(Reason.AT_ONCE);
@@ -261,13 +264,6 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
         /** Nowhere as wide as this. */
         private boolean isNarrow(Length width) {
             return land.stream().allMatch(l -> l.isNarrower(width));
-        }
-
-        /** It has a border, or an opening, into which it must be pushed to sit right. */
-        private boolean mustSit() {
-            return Fits.of(build, workshop).stream()
-                    .anyMatch(f ->
-                            f.owner().equals(piece) && (f.sort() == Fit.Sort.EVEN || f.sort() == Fit.Sort.DROPS_IN));
         }
 
         private Optional<Cardstock> material(Level level) {

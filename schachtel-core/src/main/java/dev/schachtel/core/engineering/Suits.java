@@ -57,7 +57,7 @@ final class Suits {
 
     /** Card left round a hole. */
     static Fit hole(PartId in, Id owner, Length left) {
-        return Fit.of(Fit.Sort.HOLE_HOLDS, in, Gauge.atLeast(left, HOLDS, Share.of(1, new Off.Marked(owner, 0))))
+        return Fit.of(Fit.Sort.HOLE_HOLDS, in, Gauge.atLeast(left, HOLDS, Share.of(1, new Off.Punched(owner, 0))))
                 .of(owner);
     }
 }

@@ -130,8 +130,8 @@ public final class WheelEngineer implements Engineer<Wheel> {
                                                 aperture.cutout().owner(),
                                                 aperture.cutout().sort(),
                                                 Off.Axis.ACROSS)),
-                                Share.of(1, new Off.Marked(wheel.id(), 0)),
-                                Share.of(1, new Off.Marked(wheel.id(), 1))))
+                                Share.of(1, new Off.Punched(wheel.id(), 0)),
+                                Share.of(1, new Off.Punched(wheel.id(), 1))))
                 .easedBy(fill.grows());
     }
 

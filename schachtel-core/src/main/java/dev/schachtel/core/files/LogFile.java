@@ -6,7 +6,6 @@ import java.util.Optional;
 
 import dev.schachtel.core.log.Acquaintance.Built;
 import dev.schachtel.core.log.LogEntry;
-import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
@@ -72,11 +71,11 @@ public final class LogFile {
     }
 
     /**
-     * Reads a whole log.
+     * Reads a whole log. Its cards are those of their time: nothing of them needs to be in the workshop any more.
      *
      * @throws RefusedException with path and reason of the first thing that is wrong; nothing is to be taken then
      */
-    public static List<Built> readAll(String text, Workshop workshop) {
+    public static List<Built> readAll(String text) {
         JsonNode file = Json.parse(text);
         int version = file.path(Upgrades.MARK).asInt(0);
         if (version < 1 || version > UPGRADES.current()) {
@@ -97,10 +96,7 @@ public final class LogFile {
             }
             LogEntry entry = entry(node.path(ENTRY), path + "." + ENTRY);
             all.add(new Built(
-                    entry,
-                    node.has(CARD)
-                            ? Optional.of(CardFile.read(Json.write(node.get(CARD)), workshop))
-                            : Optional.empty()));
+                    entry, node.has(CARD) ? Optional.of(CardFile.read(Json.write(node.get(CARD)))) : Optional.empty()));
         }
         return all;
     }

@@ -80,6 +80,9 @@ final class Dice {
         if (off instanceof Off.Scored) {
             return spread(off, Way.TRIMMER, 1);
         }
+        if (off instanceof Off.Punched) {
+            return spread(off, Way.PUNCH, 1);
+        }
         if (off instanceof Off.Joined) {
             return spread(off, Way.FOAM_KNIFE, 1);
         }

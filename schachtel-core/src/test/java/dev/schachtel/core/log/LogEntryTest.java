@@ -104,7 +104,7 @@ class LogEntryTest {
                 .isEmpty();
         assertThat(schema.validate(text.replace("\"made\" : 12", "\"made\" : \"many\""), InputFormat.JSON))
                 .isNotEmpty();
-        assertThat(LogFile.readAll(text, TestCards.WORKSHOP)).isEqualTo(log);
+        assertThat(LogFile.readAll(text)).isEqualTo(log);
     }
 
     @ParameterizedTest
@@ -120,7 +120,7 @@ class LogEntryTest {
                 "{\"schachtel\": 1, \"builds\": [{\"entry\": {\"name\": \"x\", \"day\": \"tomorrow\"}}]}"
             })
     void whatIsNoLogIsRefused(String text) {
-        assertThatThrownBy(() -> LogFile.readAll(text, TestCards.WORKSHOP)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> LogFile.readAll(text)).isInstanceOf(RefusedException.class);
     }
 
     /** Lines for a spreadsheet come back as they went, formulas made harmless; bad lines are named. */

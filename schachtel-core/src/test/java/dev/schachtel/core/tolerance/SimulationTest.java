@@ -67,9 +67,9 @@ class SimulationTest {
         return within(3 * Math.sqrt(share * (1 - share) / MANY) + 1e-9);
     }
 
-    /** A hole punched by eye, so far from the edge that one sigma, or two, or three, are left: the tables of the normal distribution. */
+    /** A hole punched with a sigma of 0.5, so far from the edge that one sigma, or two, or three, are left: the tables of the normal distribution. */
     @ParameterizedTest
-    @CsvSource({"5.7 mm, 0.8413", "6.9 mm, 0.9772", "8.1 mm, 0.9987"})
+    @CsvSource({"5.0 mm, 0.8413", "5.5 mm, 0.9772", "6.0 mm, 0.9987"})
     void oneNormalIsThatOfTheTables(String down, double table) {
         Build tag = TestCards.empty("{\"kind\": \"tag\", \"width\": \"50 mm\", \"height\": \"90 mm\"}")
                 .set("base", "hole", "5 mm")
