@@ -1,5 +1,7 @@
 package dev.schachtel.app.log;
 
+import java.util.List;
+
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,7 +55,7 @@ public class LogController {
     /** Plans are made with the book's times again. */
     @PostMapping("/book")
     String book() {
-        workshops.change(w -> w.timed(java.util.List.of()));
+        workshops.change(w -> w.timed(List.of()));
         return HERE;
     }
 }

@@ -1,6 +1,5 @@
 package dev.schachtel.core.build;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -124,11 +123,5 @@ public record Fit(Sort sort, Id owner, PartId part, List<Gauge> gauges, double t
     /** Where the largest may be so many times the smallest. */
     public Fit evenTo(double most) {
         return new Fit(sort, owner, part, gauges, most, eases);
-    }
-
-    public Fit and(Gauge gauge) {
-        List<Gauge> all = new ArrayList<>(gauges);
-        all.add(gauge);
-        return new Fit(sort, owner, part, all, times, eases);
     }
 }

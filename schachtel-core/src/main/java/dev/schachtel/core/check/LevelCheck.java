@@ -23,7 +23,6 @@ import dev.schachtel.core.motion.Links;
  * two leaves together.
  */
 final class LevelCheck implements Check {
-    private static final Length GIVES = Length.ofMicrometres(350);
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -52,9 +51,9 @@ final class LevelCheck implements Check {
             Report.Draft draft = report.on(RuleId.LEVEL, level.slab().part().owner())
                     .parts(level.slab().part())
                     .names(level.slab().name(), raised ? "foam" : "flat")
-                    .thick(lifted, GIVES)
+                    .thick(lifted, Foam.GIVES)
                     .at(level.slab().bounds().centre());
-            if (lifted.isAbove(GIVES)) {
+            if (lifted.isAbove(Foam.GIVES)) {
                 draft.remedy(raise(build, workshop, level, under));
                 draft.mend();
             } else {
@@ -87,7 +86,7 @@ final class LevelCheck implements Check {
         return ground.map(level.bottom()::minus)
                 .flatMap(height -> workshop.all(Foam.class).stream()
                         .filter(f -> f.form() == Foam.Form.TAPE)
-                        .filter(f -> !f.thickness().minus(height).abs().isAbove(GIVES))
+                        .filter(f -> !f.thickness().minus(height).abs().isAbove(Foam.GIVES))
                         .min(Comparator.comparing(
                                 f -> f.thickness().minus(height).abs())))
                 .flatMap(foam -> Remedies.raiseOn(build, foam, owner));

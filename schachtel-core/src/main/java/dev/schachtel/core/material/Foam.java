@@ -6,6 +6,8 @@ import dev.schachtel.core.measure.Length;
 public record Foam(MaterialId id, String name, Length thickness, int grammage, Form form) implements Material {
     /** The side of a ready square. */
     public static final Length SQUARE = Length.ofMillimetres(6);
+    /** So much foam gives: one film and its tape. */
+    public static final Length GIVES = Length.ofMicrometres(350);
 
     @Override
     public boolean fromRoll() {

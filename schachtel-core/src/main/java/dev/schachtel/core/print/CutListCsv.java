@@ -57,7 +57,7 @@ public final class CutListCsv {
         Length h = d.part().form().height();
         csv.printRecord(
                 d.letter(),
-                text(d.part().name()),
+                CsvText.safe(d.part().name()),
                 low(d.part().form().sort().name()),
                 inches(w),
                 inches(h),
@@ -65,7 +65,7 @@ public final class CutListCsv {
                 Units.MM.edit(h),
                 units.show(w) + " " + units.sign(),
                 units.show(h) + " " + units.sign(),
-                text(d.part().material().name()),
+                CsvText.safe(d.part().material().name()),
                 d.count(),
                 d.part().perCard(),
                 low(d.part().method().name()),
@@ -78,10 +78,5 @@ public final class CutListCsv {
 
     private static String low(String name) {
         return name.toLowerCase(Locale.ROOT);
-    }
-
-    /** A text that a spreadsheet would take for a formula is given a leading apostrophe. */
-    private static String text(String name) {
-        return !name.isEmpty() && "=+-@\t".indexOf(name.charAt(0)) >= 0 ? "'" + name : name;
     }
 }

@@ -33,15 +33,15 @@ public final class LogCsv {
                 out, CSVFormat.RFC4180.builder().setHeader(COLUMNS).get())) {
             for (LogEntry e : entries) {
                 csv.printRecord(
-                        text(e.name()),
+                        CsvText.safe(e.name()),
                         e.day(),
                         e.made(),
                         e.spoiled(),
                         Math.round(e.planned() / 60.0),
                         Math.round(e.taken() / 60.0),
                         e.mishaps().size(),
-                        text(who(e)),
-                        text(e.words()));
+                        CsvText.safe(who(e)),
+                        CsvText.safe(e.words()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -127,16 +127,10 @@ public final class LogCsv {
                 .filter(l -> l.isMapped(column) && l.isSet(column))
                 .map(l -> l.get(column))
                 .orElse("");
-        String safe = text.replaceAll("\\p{Cntrl}", " ").strip();
-        return safe.startsWith("'") && safe.length() > 1 ? safe.substring(1) : safe;
+        return CsvText.plain(text.replaceAll("\\p{Cntrl}", " ").strip());
     }
 
     private static RefusedException refused(CSVRecord line, String why) {
         return new RefusedException("log", "line " + (line.getRecordNumber() + 1) + " " + why);
-    }
-
-    /** A text that a spreadsheet would take for a formula is given a leading apostrophe. */
-    private static String text(String name) {
-        return !name.isEmpty() && "=+-@\t'".indexOf(name.charAt(0)) >= 0 ? "'" + name : name;
     }
 }

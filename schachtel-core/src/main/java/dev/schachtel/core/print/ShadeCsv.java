@@ -34,11 +34,11 @@ public final class ShadeCsv {
                 new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
             for (Shade s : shades) {
                 csv.printRecord(
-                        s.name(),
+                        CsvText.safe(s.name()),
                         Scalars.kebab(s.medium().name()),
                         s.colour().hex(),
                         Scalars.kebab(s.level().name()),
-                        s.family());
+                        CsvText.safe(s.family()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -74,7 +74,7 @@ public final class ShadeCsv {
             throw new RefusedException(where, "has " + line.size() + " entries, not " + HEAD.length);
         }
         try {
-            List<Shade> all = new ArrayList<>(edit.add(line.get(0), line.get(1), line.get(2)));
+            List<Shade> all = new ArrayList<>(edit.add(CsvText.plain(line.get(0)), line.get(1), line.get(2)));
             Shade fresh = all.get(all.size() - 1);
             Shade named = now.stream()
                     .filter(s -> s.name().equals(fresh.name()) && s.medium() == fresh.medium())
@@ -84,7 +84,7 @@ public final class ShadeCsv {
                     .orElse(fresh);
             all.set(all.size() - 1, named);
             List<Shade> levelled = new ShadeEdit(all).set(named.id(), "level", line.get(3));
-            return new ShadeEdit(levelled).set(named.id(), "family", line.get(4));
+            return new ShadeEdit(levelled).set(named.id(), "family", CsvText.plain(line.get(4)));
         } catch (RefusedException e) {
             throw new RefusedException(where, e.getMessage());
         }

@@ -110,17 +110,8 @@ public final class StockCsv {
                 "",
                 d.stitched().isZero() ? "" : mm(d.stitched()),
                 "",
-                harmless(d.name()),
-                harmless(d.set()));
-    }
-
-    /** A text that a spreadsheet would take for a formula stands behind an apostrophe, which reading takes off again. */
-    private static String harmless(String text) {
-        return text.matches("(?s)[=+@\\-\t\r'].*") ? "'" + text : text;
-    }
-
-    private static String plain(String text) {
-        return text.matches("(?s)'[=+@\\-\t\r'].*") ? text.substring(1) : text;
+                CsvText.safe(d.name()),
+                CsvText.safe(d.set()));
     }
 
     /**
@@ -192,11 +183,11 @@ public final class StockCsv {
         String stitched = row.get("left mm");
         return new Die(
                 id,
-                plain(row.get("name")),
+                CsvText.plain(row.get("name")),
                 shape,
                 width,
                 height,
-                plain(row.get("set")),
+                CsvText.plain(row.get("set")),
                 stitched.isBlank() ? Length.ZERO : length(row, "left mm"));
     }
 

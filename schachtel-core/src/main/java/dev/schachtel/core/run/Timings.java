@@ -4,10 +4,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.learning.Pace;
@@ -44,6 +46,9 @@ public final class Timings {
     private final Map<String, Open> open = new HashMap<>();
     private final Map<String, Double> spent = new HashMap<>();
     private final Map<String, Timed> timed = new LinkedHashMap<>();
+    private final Set<String> finished = new HashSet<>();
+    /** Steps that are done again for one card, which says nothing of how long all of them take. */
+    private final Set<String> again = new HashSet<>();
 
     private Timings(RunPlan plan) {
         plan.steps().forEach(s -> steps.put(s.key(), s));
@@ -88,10 +93,18 @@ public final class Timings {
                 }
                 done(e);
             }
-            case UNDONE, WRONG -> {
+            case UNDONE -> {
                 open.remove(e.step());
                 spent.remove(e.step());
                 timed.remove(e.step());
+                finished.remove(e.step());
+            }
+            case WRONG -> {
+                open.remove(e.step());
+                spent.remove(e.step());
+                if (finished.contains(e.step())) {
+                    again.add(e.step());
+                }
             }
             default -> {
                 // Ticks and resuming tell no time.
@@ -114,7 +127,9 @@ public final class Timings {
     private void done(RunEvent e) {
         RunStep step = steps.get(e.step());
         Double seconds = spent.remove(e.step());
+        finished.add(e.step());
         if (step != null
+                && !again.contains(e.step())
                 && seconds != null
                 && step.hands() > 0
                 && seconds > TICKED_OFF * step.hands()

@@ -18,6 +18,7 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
@@ -143,7 +144,7 @@ public final class Fits {
     private static Fit posted(Build build, Envelope envelope) {
         Flat flat = build.smallestFlat();
         Part base = build.parts().stream()
-                .filter(p -> p.owner().equals(dev.schachtel.core.card.Id.BASE))
+                .filter(p -> p.owner().equals(Id.BASE))
                 .min(Comparator.comparing(p -> p.id().toString()))
                 .orElseThrow();
         Length shorter = Length.min(flat.width(), flat.height()).plus(build.thickness(flat));

@@ -24,8 +24,6 @@ import dev.schachtel.core.shape.Mm;
 
 /** What stands on supports of different make lies level as far as foam gives: materials come a little thicker or thinner. */
 final class Supports {
-    /** As in the check of levels: one film and its tape. */
-    private static final Length GIVES = Length.ofMicrometres(350);
 
     private static final double SAME = 0.005;
 
@@ -75,7 +73,7 @@ final class Supports {
                 : Optional.of(Fit.of(
                         Fit.Sort.LEVEL,
                         level.slab().part(),
-                        List.of(new Gauge(lifted, GIVES.negated(), GIVES, shares))));
+                        List.of(new Gauge(lifted, Foam.GIVES.negated(), Foam.GIVES, shares))));
     }
 
     /** Millimetres of each material from the back of the card up to what lies on this joint. */

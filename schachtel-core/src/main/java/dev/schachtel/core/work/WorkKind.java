@@ -33,7 +33,8 @@ public record WorkKind(
     /** Marking where pieces lie, one after the other. */
     public static final WorkKind MARK = of("mark", 30, 20);
     /** Cutting strips as wide as a border, to lay pieces against. */
-    public static final WorkKind CUT_SPACERS = of("cut-spacers", 60, 60).with(Caution.TRIMMER);
+    public static final WorkKind CUT_SPACERS =
+            of("cut-spacers", 60, 60).with(Tool.TRIMMER).with(Caution.TRIMMER);
 
     public static final WorkKind TRACE = of("trace", 30, 120);
     public static final WorkKind FIX_FILM = of("fix-film", 60, 150, Trait.JOINS, Trait.STICKS, Trait.PRESSED);

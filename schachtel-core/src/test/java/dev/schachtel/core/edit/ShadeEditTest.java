@@ -89,6 +89,15 @@ class ShadeEditTest {
         });
     }
 
+    /** A name that a spreadsheet would reckon with is only a name, there and back. */
+    @Test
+    void aNameIsNoFormula() {
+        List<Shade> sum = ShadeCsv.read("name,medium,colour,level,family\n'=SUM(A1),pencil,#010203,half,\n", List.of());
+        assertThat(sum.get(0).name()).isEqualTo("=SUM(A1)");
+        assertThat(ShadeCsv.write(sum)).contains("'=SUM(A1)");
+        assertThat(ShadeCsv.read(ShadeCsv.write(sum), sum)).isEqualTo(sum);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -77,6 +77,17 @@ class TimingsTest {
         assertThat(timed()).extracting(t -> t.step().key()).containsExactly(SECOND.key());
     }
 
+    /** A card that is done again after a mishap takes a moment; the batch took what it took. */
+    @Test
+    void oneCardDoneAgainIsNoBatch() {
+        say(RunEvent.Kind.BEGUN, FIRST, 0);
+        say(RunEvent.Kind.DONE, FIRST, 300);
+        say(RunEvent.Kind.WRONG, FIRST, 60);
+        say(RunEvent.Kind.BEGUN, FIRST, 0);
+        say(RunEvent.Kind.DONE, FIRST, 30);
+        assertThat(timed()).extracting(Timings.Timed::seconds).containsExactly(300.0);
+    }
+
     /** Whoever plans with own times is still compared with the book. */
     @Test
     void theBookIsTheBookWhateverThePlan() {
