@@ -75,6 +75,7 @@ class ExactnessBrowserTest extends InBrowser {
         assertThat(page.locator("#piece-t")).hasText("Piece 8 of 10");
         press("Forget them all");
         assertThat(page.locator("#piece-t")).hasText("Piece 1 of 10");
+        assertThat(page.getByText("Take the last piece back")).hasCount(0);
     }
 
     /** The structure says how many cards come out well; what helps is taken, and then it is so. */
@@ -100,6 +101,15 @@ class ExactnessBrowserTest extends InBrowser {
         page.navigate(app.address() + "/cards/" + card.id() + "/structure?select=liner");
         assertThat(page.locator("#held .is-now")).containsText("double-sided tape");
         assertThat(page.locator("#held")).containsText("cockles thin paper");
+        for (String what : List.of("land", "glue")) {
+            assertThat((Boolean) page.locator("#held svg")
+                            .evaluate(
+                                    "(svg, what) => { const v = svg.viewBox.baseVal, b = svg.querySelector('.' + what).getBBox();"
+                                            + " return b.width > 0 && b.x >= 0 && b.y >= 0 && b.x + b.width <= v.width && b.y + b.height <= v.height; }",
+                                    what))
+                    .as("drawn whole: " + what)
+                    .isTrue();
+        }
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take gel glue"))
                 .click();
         assertThat(page.locator("#held .is-now")).containsText("gel glue");

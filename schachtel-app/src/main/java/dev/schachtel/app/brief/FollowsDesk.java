@@ -64,6 +64,7 @@ class FollowsDesk {
         plan.findings().all().stream()
                 .filter(f -> OF_THE_POST.contains(f.rule()))
                 .forEach(f -> all.add(follows(f, plan.spec().units())));
+        all.add(new Follows("", outlook.range(plan)));
         outlook.inTime(plan).ifPresent(words -> all.add(new Follows("", words)));
         int pieces = plan.cutting().demands().stream().mapToInt(d -> d.count()).sum();
         all.add(new Follows(

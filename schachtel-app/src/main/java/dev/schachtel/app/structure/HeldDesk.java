@@ -60,7 +60,7 @@ class HeldDesk {
         Box all =
                 holding.land().stream().map(Outline::bounds).reduce(Box::union).orElseThrow();
         double scale = Math.min(WIDE / Math.max(1, all.width()), HIGH / Math.max(1, all.height()));
-        PathData path = new PathData(scale, all.left() - AIR / scale, all.top() + AIR / scale, 2);
+        PathData path = new PathData(scale, AIR - all.left() * scale, AIR + all.top() * scale, 2);
         StringBuilder out = new StringBuilder(String.format(
                 Locale.ROOT,
                 "<svg class=\"held-by\" viewBox=\"0 0 %.1f %.1f\" role=\"img\" aria-label=\"%s\">",
