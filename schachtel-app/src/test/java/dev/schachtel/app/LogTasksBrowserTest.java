@@ -1,9 +1,11 @@
 package dev.schachtel.app;
 
 import java.io.ByteArrayOutputStream;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.Test;
@@ -19,6 +21,7 @@ import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.material.Workshop;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -91,6 +94,42 @@ class LogTasksBrowserTest extends InBrowser {
         assertThat(part()).not().containsText(lesson);
     }
 
+    /** What was counted stays, nonsense is refused, and the drawer holds as much less as more was taken than planned. */
+    @Test
+    void whatItTookIsCounted() {
+        built(card("terraces.json", "Terraces counted"));
+        open("counted");
+        Workshop before = app.bean(Workshops.class).now();
+        page.getByText("Count what it really took").click();
+        Locator tape = page.getByLabel("double-sided tape, 6 mm wide").first();
+        tape.fill("a few");
+        page.locator(".stock-used .button").click();
+        assertThat(page.locator("body")).containsText("must be a number of m");
+        open("counted");
+        page.getByText("Count what it really took").click();
+        double planned = Double.parseDouble(tape.getAttribute("placeholder"));
+        tape.fill(String.format(Locale.ROOT, "%.2f m", planned - 0.5));
+        page.getByLabel("Change what is in the drawer").check();
+        page.locator(".stock-used .button").click();
+        page.waitForURL("**/log?build=*");
+        page.getByText("Count what it really took").click();
+        assertThat(tape).hasValue(plain(planned - 0.5));
+        assertThat(tapeLeft(app.bean(Workshops.class).now())).isGreaterThan(tapeLeft(before));
+    }
+
+    private static String plain(double metres) {
+        return new BigDecimal(String.format(Locale.ROOT, "%.2f", metres))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private static double tapeLeft(Workshop workshop) {
+        return workshop.rolls().stream()
+                .filter(r -> r.material().value().equals("tape"))
+                .mapToDouble(r -> r.left().nanometres() / 1e6)
+                .sum();
+    }
+
     /** Who got it, what helped, words, a photo; a photo that isn't one is refused and nothing is lost. */
     @Test
     void whatIsAddedStays() throws Exception {
@@ -135,7 +174,7 @@ class LogTasksBrowserTest extends InBrowser {
         page.navigate(app.address() + "/log?sought=" + BAKER);
         assertThat(page.locator(".built").first()).containsText("Viaduct of old");
         page.navigate(app.address() + "/cards/" + viaduct.id() + "/brief");
-        page.getByLabel("For whom").fill(BAKER.toLowerCase(java.util.Locale.ROOT));
+        page.getByLabel("For whom").fill(BAKER.toLowerCase(Locale.ROOT));
         page.keyboard().press("Tab");
         assertThat(page.locator("#follows")).containsText("got this card already");
         page.navigate(app.address() + "/log");

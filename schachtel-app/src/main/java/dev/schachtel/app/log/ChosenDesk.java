@@ -54,6 +54,7 @@ class ChosenDesk {
                 whole(e),
                 again,
                 new LogView.People(given(e), e.given().isEmpty() ? "" : kept(e), e.made(), e.spoiled()),
+                new LogView.Stock(TakenDesk.summary(e), TakenDesk.of(e)),
                 e.words(),
                 photos.idsOf(kept.id()),
                 lessons.ofBuild(kept.id()).stream()

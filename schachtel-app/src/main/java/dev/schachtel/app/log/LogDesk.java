@@ -22,6 +22,8 @@ import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.learning.Timing;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.log.Supplies;
+import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.run.Timings;
 
@@ -36,6 +38,8 @@ class LogDesk {
     private static final int DOTS = 12;
     /** Goes wrong often: so many times. */
     private static final int OFTEN = 2;
+    /** Percent that matter. */
+    private static final int NOTICED = 3;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter OTHER_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
@@ -43,16 +47,22 @@ class LogDesk {
     private final Logbook log;
     private final PaceDesk paces;
     private final KnownPace known;
+    private final KnownUse use;
     private final ChosenDesk chosenDesk;
     private final Wording words;
 
-    LogDesk(Logbook log, PaceDesk paces, KnownPace known, ChosenDesk chosenDesk, Wording words) {
-        this.known = known;
-        this.log = log;
+    LogDesk(Known learned, PaceDesk paces, ChosenDesk chosenDesk, Wording words) {
+        this.use = learned.use();
+        this.known = learned.pace();
+        this.log = learned.log();
         this.paces = paces;
         this.chosenDesk = chosenDesk;
         this.words = words;
     }
+
+    /** The log, and what is known from it. */
+    @Component
+    record Known(Logbook log, KnownPace pace, KnownUse use) {}
 
     /**
      * What of the log is looked at.
@@ -83,6 +93,7 @@ class LogDesk {
                 chart(asked.page() == 0 ? rows : List.of(), id),
                 learned,
                 wrong(latest),
+                amounts(workshop),
                 learned.often().stream().anyMatch(l -> l.count() >= Timings.OFTEN),
                 !workshop.times().isEmpty());
     }
@@ -107,6 +118,21 @@ class LogDesk {
                 .map(e -> new LogView.Often("“" + called(e.getKey()) + "” went wrong in " + e.getValue() + " of "
                         + builds.size() + " builds."))
                 .toList();
+    }
+
+    /** Of what more or less is taken than is planned, by what was counted at least twice. */
+    private List<LogView.Amount> amounts(Workshop workshop) {
+        Supplies supplies = use.now();
+        List<LogView.Amount> all = new ArrayList<>();
+        for (Material m : workshop.materials()) {
+            Pace.Known k = supplies.of(m.id());
+            long percent = Math.round(100 * (k.median() - 1));
+            if (k.count() >= OFTEN && Math.abs(percent) >= NOTICED) {
+                String says = Math.abs(percent) + (percent > 0 ? " % more" : " % less");
+                all.add(new LogView.Amount(m.name(), says, k.count()));
+            }
+        }
+        return all;
     }
 
     private String called(String work) {

@@ -110,7 +110,8 @@ class LogFilesController {
                 List.of(),
                 List.of(),
                 who.isEmpty() ? List.of() : List.of(new LogEntry.Given(who, "", Optional.empty(), made, false)),
-                "");
+                "",
+                List.of());
         return "redirect:/log?build=" + log.add(List.of(new Acquaintance.Built(entry, card)), id);
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param page of the list, from 0
  * @param older whether there may be builds older than those of this page
  * @param chart points of forecast against what it took, oldest first
+ * @param amounts materials of which another amount is taken than is planned
  * @param canTake whether something was timed often enough to plan with
  * @param own whether plans are made with own times now
  */
@@ -22,6 +23,7 @@ record LogView(
         List<Dot> chart,
         Paces pace,
         List<Often> wrong,
+        List<Amount> amounts,
         boolean canTake,
         boolean own) {
     /** One build in the list. */
@@ -44,6 +46,9 @@ record LogView(
     /** The pace of one maker: of what was timed most, and of the rest. */
     record Paces(List<Name> makers, String maker, String hand, List<Learned> often, List<Learned> seldom) {}
 
+    /** Of what more or less is taken than is planned, and how often that was counted. */
+    record Amount(String material, String says, int count) {}
+
     /** What goes wrong more than once. */
     record Often(String says) {}
 
@@ -62,6 +67,7 @@ record LogView(
             String whole,
             String again,
             People people,
+            Stock stock,
             String words,
             List<Long> photos,
             List<Lesson> lessons,
@@ -71,6 +77,17 @@ record LogView(
 
     /** Who got it. */
     record People(List<Given> given, String kept, int made, int spoiled) {}
+
+    /** What it took of the drawer, in one line and thing by thing. */
+    record Stock(String summary, List<Taken> lines) {}
+
+    /**
+     * What was taken of one thing.
+     *
+     * @param planned as a number of the unit, as is what was counted, which is empty where nobody did
+     * @param other whether it was counted and is another amount than planned
+     */
+    record Taken(String id, String name, String planned, String counted, String unit, boolean other) {}
 
     /** Somebody who got some. */
     record Given(String who, String what) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,6 +15,7 @@ import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.model.RefusedException;
 
 /** What people add to a build afterwards. */
@@ -43,6 +45,25 @@ class LoggedController {
         int good = Typed.whole("made", made, 0, MOST_CARDS);
         int bad = Typed.whole("spoiled", spoiled, 0, MOST_CARDS);
         log.change(id, e -> e.counted(good, bad));
+        return page(id);
+    }
+
+    /** What was really taken of the drawer; the drawer is changed by what is more or less than was known, if that is wanted. */
+    @PostMapping("/stock")
+    String stock(@PathVariable long id, @RequestParam MultiValueMap<String, String> form) {
+        List<Take> more = new ArrayList<>();
+        log.change(id, e -> {
+            List<Integer> counted = TakenDesk.counted(e, form.get("amount"));
+            for (int i = 0; i < counted.size(); i++) {
+                if (counted.get(i) >= 0) {
+                    more.add(e.stock().get(i).more(counted.get(i)));
+                }
+            }
+            return e.counted(counted);
+        });
+        if (form.containsKey("drawer")) {
+            log.workshops().change(w -> more.stream().reduce(w, (now, take) -> take.from(now), (a, b) -> b));
+        }
         return page(id);
     }
 

@@ -59,7 +59,7 @@ public class DemoBuilds {
         for (Past build : builds) {
             Workshop then = workshop.timed(Timings.own(Pace.of(timings), workshop.times()));
             Plan plan = Planner.plan(build.card.spec(), then);
-            RunPlan steps = RunPlan.of(plan.assembly(), plan.build());
+            RunPlan steps = RunPlan.of(plan.assembly(), plan.build(), List.of());
             List<RunEvent> said = new Evening(steps, habits, random).play(build, runs.now());
             runs.record(build.card, plan, said);
             Timings.of(steps, said).forEach(t -> t.timing().ifPresent(timings::add));

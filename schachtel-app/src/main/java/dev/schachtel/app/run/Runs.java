@@ -19,6 +19,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.RunFile;
 import dev.schachtel.core.files.WorkshopFile;
@@ -147,7 +148,8 @@ class Runs {
     }
 
     private static RunEntity.Frozen frozen(StoredCard card, Plan plan) {
-        RunPlan steps = RunPlan.of(plan.assembly(), plan.build());
+        RunPlan steps =
+                RunPlan.of(plan.assembly(), plan.build(), UseUp.takes(plan.build(), plan.cutting(), plan.workshop()));
         return new RunEntity.Frozen(
                 CardFile.write(card.spec()), WorkshopFile.write(plan.workshop()), RunFile.write(steps));
     }

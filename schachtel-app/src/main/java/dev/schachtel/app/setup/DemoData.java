@@ -21,6 +21,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import dev.schachtel.app.log.DemoLog;
 import dev.schachtel.app.occasions.Occasions;
 import dev.schachtel.app.run.DemoBuilds;
 import dev.schachtel.app.store.CardService;
@@ -35,20 +36,16 @@ class DemoData implements ApplicationRunner {
     private final CardService cards;
     private final Workshops workshops;
     private final TransactionTemplate transaction;
-    private final DemoBuilds builds;
+    private final DemoLog log;
     private final Occasions occasions;
 
     DemoData(
-            CardService cards,
-            Workshops workshops,
-            TransactionTemplate transaction,
-            DemoBuilds builds,
-            Occasions occasions) {
+            CardService cards, Workshops workshops, TransactionTemplate transaction, DemoLog log, Occasions occasions) {
+        this.log = log;
         this.occasions = occasions;
         this.cards = cards;
         this.workshops = workshops;
         this.transaction = transaction;
-        this.builds = builds;
     }
 
     /** All of them or none: a start that is broken off begins anew at the next. */
@@ -58,7 +55,7 @@ class DemoData implements ApplicationRunner {
             Integer loaded =
                     transaction.execute(status -> load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json"));
             LOG.info("loaded {} demo cards", loaded);
-            builds.record(past(), workshops.now());
+            log.build(past(), workshops.now());
             coming();
         }
     }

@@ -1,5 +1,8 @@
 package dev.schachtel.app.supplies;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -10,6 +13,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.log.KnownUse;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
@@ -35,8 +39,12 @@ class StockDesk {
 
     private final CardService cards;
     private final Plans plans;
+    private final KnownUse use;
+    private final Clock clock;
 
-    StockDesk(CardService cards, Plans plans) {
+    StockDesk(CardService cards, Plans plans, KnownUse use, Clock clock) {
+        this.use = use;
+        this.clock = clock;
         this.cards = cards;
         this.plans = plans;
     }
@@ -56,7 +64,8 @@ class StockDesk {
                 picked(workshop, look.pick, takings, shelves),
                 new StockView.Choices(choices(workshop, false), choices(workshop, true), cards(look.card)),
                 takings.shopping(),
-                against.map(c -> c.spec().name()).orElse(""));
+                against.map(c -> c.spec().name()).orElse(""),
+                Lasts.of(use.now().runOut(workshop), LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())));
     }
 
     /** What runs short first if each of the cards is made alone. */

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the Stock page shows. Texts that end in Html are safe HTML.
  *
+ * @param lasts what runs out first if all goes on as before
  * @param picked what is edited at the right; null if nothing is
  */
 public record StockView(
@@ -17,7 +18,8 @@ public record StockView(
         @Nullable Picked picked,
         Choices choices,
         List<String> shopping,
-        String about) {
+        String about,
+        List<Lasts.Line> lasts) {
     /** The parts of the page, one shown at a time. */
     public enum Part {
         SHEETS("Sheets and rolls"),

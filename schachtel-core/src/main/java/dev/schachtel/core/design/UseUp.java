@@ -20,12 +20,14 @@ import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.colour.Recipe;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;
+import dev.schachtel.core.cutting.StockDraw;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Shade;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Outline;
@@ -136,6 +138,19 @@ public final class UseUp {
                 .shaded(now.shades().stream()
                         .map(s -> s.less(shades.getOrDefault(s, 0.0)))
                         .toList());
+    }
+
+    /** All that the cards of a build take and give back, for a run or the log to keep. */
+    public static List<Take> takes(Build build, CutPlan cuts, Workshop workshop) {
+        List<Take> takes = new ArrayList<>(StockDraw.takes(cuts, workshop));
+        shades(build, workshop).forEach((s, share) -> takes.add(thousandths(s.name(), s.id(), share)));
+        glues(build).forEach((g, ml) -> takes.add(thousandths(g.name(), g.id(), ml / g.holds())));
+        pieces(build).forEach((p, n) -> takes.add(new Take(p.name(), p.id(), p.id(), Take.Of.PIECES, n)));
+        return takes;
+    }
+
+    private static Take thousandths(String name, MaterialId id, double share) {
+        return new Take(name, id, id, Take.Of.THOUSANDTHS, (int) Math.max(1, Math.round(1000 * share)));
     }
 
     private static <K, V> Optional<V> by(Map<K, V> all, MaterialId id, Function<K, MaterialId> key) {

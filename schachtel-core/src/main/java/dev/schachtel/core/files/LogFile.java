@@ -26,7 +26,9 @@ public final class LogFile {
     /** Builds that one file may hold. */
     public static final int MOST = 5_000;
 
-    private static final Upgrades UPGRADES = new Upgrades("build of the log", 1, List.of());
+    /** Version 1 said nothing of what was taken of the drawer. */
+    private static final Upgrades UPGRADES =
+            new Upgrades("build of the log", 1, List.of(build -> build.putArray("stock")));
 
     private LogFile() {}
 

@@ -19,10 +19,10 @@ public final class RunFile {
 
     /**
      * Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name, version 2
-     * one number of spares for all parts.
+     * one number of spares for all parts, version 3 nothing of what is taken of the drawer.
      */
-    private static final Upgrades UPGRADES =
-            new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared));
+    private static final Upgrades UPGRADES = new Upgrades(
+            "run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared, plan -> plan.putArray("takes")));
 
     private RunFile() {}
 

@@ -8,21 +8,38 @@ import java.util.stream.Collectors;
 /**
  * How fast one maker works, learned from timings. The time of a piece of work is log-normal: its logarithm over the book's is
  * h + d + e, with h the maker's hand in all work, d that in work of this kind, and e the chance of the day. The book stands for
- * h = 0, d = 0 and a spread of {@value #SPREAD} as a factor, and weighs as {@value #BOOK} timings of each kind; h as such varies by a factor of
- * {@value #HANDS}. Timings weigh by Student's t with {@value #FREEDOM} degrees of freedom, so that outliers count little.
+ * h = 0, d = 0 and a spread of 1.6 as a factor, and weighs as 4 timings of each kind; h as such varies by a factor of
+ * 1.5 ({@link #TIMES}). Timings weigh by Student's t with {@value #FREEDOM} degrees of freedom, so that outliers count little.
  *
  * <p>Derivation: the posterior mode is found by turns. With weights w = ({@value #FREEDOM} + 1) / ({@value #FREEDOM} + r²), r the residual over the
  * spread s of its kind: d = Σ w (y - h) / (4 + Σ w); s² = (4 ln² 1.6 + Σ w (y - h - d)²) / (4 + n); h is the mean over all kinds of
  * their mean logarithm, each with the variance s²/Σw + s²/4 that it has with d unknown, and the book's with ln² 1.5.
+ *
+ * <p>What is taken of materials against what was planned is learned in the same way, by another book: {@link #AMOUNTS}.
  */
 public final class Pace {
-    static final double SPREAD = 1.6;
-    static final double BOOK = 4;
-    static final double HANDS = 1.5;
     static final double FREEDOM = 4;
+    /** What the book says of any work: times vary by 1.6, hands by 1.5; it weighs as four timings. */
+    public static final Book TIMES = new Book(1.6, 4, 1.5);
+    /** Of what is taken of a material against what was planned: estimates, since nothing is known of it before it is counted. */
+    public static final Book AMOUNTS = new Book(1.15, 2, 1.1);
+
     private static final int TURNS = 30;
     /** The 95th percentile of the normal distribution. */
     private static final double NINE_IN_TEN = 1.6449;
+
+    /**
+     * What is thought before anything is timed.
+     *
+     * @param spread of one piece of work, as a factor
+     * @param weight as so many timings
+     * @param hands how much makers differ in all they do, as a factor
+     */
+    public record Book(double spread, double weight, double hands) {
+        private double variance() {
+            return square(Math.log(spread));
+        }
+    }
 
     /**
      * What is known of one kind of work.
@@ -48,11 +65,14 @@ public final class Pace {
     private static final class Kind {
         private final List<Double> logs;
         private double own;
-        private double variance = Math.log(SPREAD) * Math.log(SPREAD);
+        private final Book book;
+        private double variance;
         private double weight;
         private double mean;
 
-        Kind(List<Timing> timings) {
+        Kind(List<Timing> timings, Book book) {
+            this.book = book;
+            this.variance = book.variance();
             this.logs = timings.stream().map(Timing::log).toList();
         }
 
@@ -69,33 +89,39 @@ public final class Pace {
             }
             weight = weights;
             mean = weights == 0 ? 0 : sum / weights;
-            own = (sum - weights * hand) / (BOOK + weights);
-            double book = Math.log(SPREAD);
-            variance = (BOOK * book * book + squares) / (BOOK + logs.size());
+            own = (sum - weights * hand) / (book.weight + weights);
+            variance = (book.weight * book.variance() + squares) / (book.weight + logs.size());
         }
 
         /** Of its mean, with its own difference unknown. */
         double doubtOfMean() {
-            return variance / weight + variance / BOOK;
+            return variance / weight + variance / book.weight;
         }
     }
 
     private final Map<String, Kind> kinds;
+    private final Book book;
     private double hand;
     private double doubtOfHand;
 
-    private Pace(Map<String, Kind> kinds) {
+    private Pace(Map<String, Kind> kinds, Book book) {
         this.kinds = kinds;
-        this.doubtOfHand = square(Math.log(HANDS));
+        this.book = book;
+        this.doubtOfHand = square(Math.log(book.hands));
     }
 
     /** From all timings of one maker. */
     public static Pace of(List<Timing> timings) {
+        return of(timings, TIMES);
+    }
+
+    /** From all that was timed or counted of one maker, against another book. */
+    public static Pace of(List<Timing> timings, Book book) {
         Map<String, Kind> kinds = new LinkedHashMap<>();
         timings.stream()
                 .collect(Collectors.groupingBy(Timing::work, LinkedHashMap::new, Collectors.toList()))
-                .forEach((work, own) -> kinds.put(work, new Kind(own)));
-        Pace pace = new Pace(kinds);
+                .forEach((work, own) -> kinds.put(work, new Kind(own, book)));
+        Pace pace = new Pace(kinds, book);
         for (int i = 0; i < TURNS; i++) {
             kinds.values().forEach(k -> k.turn(pace.hand));
             pace.weighHand();
@@ -104,7 +130,7 @@ public final class Pace {
     }
 
     private void weighHand() {
-        double precision = 1 / square(Math.log(HANDS));
+        double precision = 1 / square(Math.log(book.hands));
         double sum = 0;
         for (Kind k : kinds.values()) {
             precision += 1 / k.doubtOfMean();
@@ -127,11 +153,11 @@ public final class Pace {
     public Known of(String work) {
         Kind kind = kinds.get(work);
         if (kind == null) {
-            double book = square(Math.log(SPREAD));
-            return new Known(hand(), Math.log(SPREAD), Math.sqrt(doubtOfHand + book / BOOK), 0);
+            double variance = book.variance();
+            return new Known(hand(), Math.sqrt(variance), Math.sqrt(doubtOfHand + variance / book.weight), 0);
         }
-        double share = BOOK / (BOOK + kind.weight);
-        double doubt = kind.variance / (BOOK + kind.weight) + share * share * doubtOfHand;
+        double share = book.weight / (book.weight + kind.weight);
+        double doubt = kind.variance / (book.weight + kind.weight) + share * share * doubtOfHand;
         return new Known(Math.exp(hand + kind.own), Math.sqrt(kind.variance), Math.sqrt(doubt), kind.logs.size());
     }
 

@@ -12,6 +12,8 @@ import java.util.function.Predicate;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.learning.Timing;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;
 import dev.schachtel.core.run.Timings;
@@ -27,6 +29,7 @@ import dev.schachtel.core.run.Timings;
  * @param taken seconds that it took
  * @param steps what was timed, in the order in which it was done; none of a build that was written in afterwards
  * @param words what was said about it
+ * @param stock what it took of the drawer and put back
  */
 public record LogEntry(
         @Asked(value = "Card", max = "200") String name,
@@ -38,8 +41,10 @@ public record LogEntry(
         @Asked("Steps") List<Done> steps,
         @Asked("Mishaps") List<Wrong> mishaps,
         @Asked("Who got it") List<Given> given,
-        @Asked(value = "About it", initial = " ", max = "2000") String words) {
+        @Asked(value = "About it", initial = " ", max = "2000") String words,
+        @Asked("Stock") List<Drawn> stock) {
     public LogEntry {
+        stock = List.copyOf(stock);
         steps = List.copyOf(steps);
         mishaps = List.copyOf(mishaps);
         given = List.copyOf(given);
@@ -84,6 +89,42 @@ public record LogEntry(
             @Asked(value = "Cards", initial = "1", min = "1", max = "10000") int cards,
             @Asked(value = "Posted", initial = "false") boolean posted) {}
 
+    /**
+     * What was taken of one thing in the drawer, as {@link Take} says.
+     *
+     * @param planned how much by the plan
+     * @param taken how much really; -1 where nobody counted
+     */
+    public record Drawn(
+            @Asked(value = "What", max = "200") String name,
+            @Asked("Material") MaterialId material,
+            @Asked("In the drawer") MaterialId item,
+            @Asked("Counted in") Take.Of of,
+            @Asked(value = "Planned", initial = "0") int planned,
+            @Asked(value = "Taken", initial = "-1", min = "-1") int taken) {
+        static Drawn planned(Take take) {
+            return new Drawn(
+                    plain(take.name(), 200),
+                    take.material(),
+                    take.item(),
+                    take.of(),
+                    Math.min(LARGEST, take.amount()),
+                    -1);
+        }
+
+        /** How much was taken as far as is known. */
+        public int amount() {
+            return taken < 0 ? planned : taken;
+        }
+
+        /** How much more than was known before, as something to take out of the drawer now. */
+        public Take more(int counted) {
+            return new Take(name, material, item, of, counted - amount());
+        }
+    }
+
+    private static final int LARGEST = 1_000_000;
+
     /** Steps and mishaps that one build keeps at most. */
     static final int MOST = 900;
 
@@ -114,7 +155,8 @@ public record LogEntry(
                         .map(m -> wrong(m, plan, order.indexOf(places.getOrDefault(m.step(), ""))))
                         .toList(),
                 recipient(spec, plan.cards()),
-                "");
+                "",
+                plan.takes().stream().limit(MOST).map(Drawn::planned).toList());
     }
 
     private static Wrong wrong(RunEvent mishap, RunPlan plan, int step) {
@@ -162,6 +204,25 @@ public record LogEntry(
                 .toList();
     }
 
+    /** What was counted of what was taken, against what was planned; kinds of work are materials here. */
+    public List<Timing> amounts() {
+        return stock.stream()
+                .filter(d -> d.of().isUsedUp() && d.planned() > 0 && d.taken() > 0)
+                .map(d -> new Timing(d.material().value(), d.planned(), d.taken()))
+                .toList();
+    }
+
+    /** With what was really taken, in the order of the list; -1 where nobody counted. */
+    public LogEntry counted(List<Integer> amounts) {
+        List<Drawn> all = new ArrayList<>();
+        for (int i = 0; i < stock.size(); i++) {
+            Drawn d = stock.get(i);
+            int taken = i < amounts.size() ? amounts.get(i) : d.taken();
+            all.add(new Drawn(d.name(), d.material(), d.item(), d.of(), d.planned(), taken));
+        }
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, given, words, all);
+    }
+
     /** How many are still here: made, and given to nobody. */
     public int kept() {
         return Math.max(0, made - given.stream().mapToInt(Given::cards).sum());
@@ -176,20 +237,20 @@ public record LogEntry(
             wrong.add(new Wrong(w.card(), w.step(), w.work(), w.words(), rescue));
         }
         return new LogEntry(
-                name, run.day(), made, spoiled, run.planned(), run.taken(), run.steps(), wrong, given, words);
+                name, run.day(), made, spoiled, run.planned(), run.taken(), run.steps(), wrong, given, words, stock);
     }
 
     public LogEntry given(List<Given> others) {
-        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, others, words);
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, others, words, stock);
     }
 
     public LogEntry said(String other) {
-        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, given, other);
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, given, other, stock);
     }
 
     /** With other numbers of good and spoiled cards. */
     public LogEntry counted(int good, int bad) {
-        return new LogEntry(name, day, good, bad, planned, taken, steps, mishaps, given, words);
+        return new LogEntry(name, day, good, bad, planned, taken, steps, mishaps, given, words, stock);
     }
 
     /** With what helped against one of the mishaps. */
@@ -197,6 +258,6 @@ public record LogEntry(
         List<Wrong> all = new ArrayList<>(mishaps);
         Wrong old = all.get(which);
         all.set(which, new Wrong(old.card(), old.step(), old.work(), old.words(), rescue));
-        return new LogEntry(name, day, made, spoiled, planned, taken, steps, all, given, words);
+        return new LogEntry(name, day, made, spoiled, planned, taken, steps, all, given, words, stock);
     }
 }

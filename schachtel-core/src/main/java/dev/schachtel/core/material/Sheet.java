@@ -30,6 +30,11 @@ public record Sheet(
         MIDDLE
     }
 
+    /** Another number of them. */
+    public Sheet counted(int other) {
+        return new Sheet(id, material, width, height, grain, directed, other, origin, price);
+    }
+
     public boolean canBeBought() {
         return origin == Origin.SHOP;
     }

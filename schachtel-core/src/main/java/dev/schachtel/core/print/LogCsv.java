@@ -105,7 +105,8 @@ public final class LogCsv {
                 List.of(),
                 List.of(),
                 List.of(),
-                words.substring(0, Math.min(LONGEST, words.length())));
+                words.substring(0, Math.min(LONGEST, words.length())),
+                List.of());
     }
 
     private static int whole(CSVRecord line, String column, int otherwise) {

@@ -11,6 +11,7 @@ import java.util.function.UnaryOperator;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.measure.Units;
 
 /** A build on one page: the card, how long each step was planned and took, what went wrong, who got it, what was said. */
@@ -19,7 +20,8 @@ public final class LogPdf {
     private static final double LINE = 4.8;
     private static final double PICTURE = 62;
     private static final int LONGEST = 96;
-    private static final int STEPS = 22;
+    private static final int STEPS = 14;
+    private static final int DRAWN = 10;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
     private LogPdf() {}
@@ -57,6 +59,7 @@ public final class LogPdf {
         list(paper, "What went wrong", wrong(entry, called));
         list(paper, "About it", wrapped(entry.words()));
         list(paper, "What took longest", longest(entry, called));
+        list(paper, "What it took of the stock", stock(entry));
     }
 
     private static void picture(PdfPaper paper, Build build) throws IOException {
@@ -110,6 +113,27 @@ public final class LogPdf {
                 .map(s -> called.apply(s.work()) + ": " + time(s.taken()) + ", " + time(s.planned()) + " planned"
                         + (s.maker().isBlank() ? "" : ", " + s.maker()))
                 .toList();
+    }
+
+    private static List<String> stock(LogEntry entry) {
+        return entry.stock().stream()
+                .limit(DRAWN)
+                .map(d -> d.name() + ": " + amount(d.of(), d.amount())
+                        + (d.taken() >= 0 && d.taken() != d.planned()
+                                ? ", " + amount(d.of(), d.planned()) + " planned"
+                                : ""))
+                .toList();
+    }
+
+    private static String amount(Take.Of of, int amount) {
+        return switch (of) {
+            case SHEETS -> amount == 1 ? "1 sheet" : amount + " sheets";
+            case OFFCUTS -> amount + " from the offcut box";
+            case BACK -> amount + " into the offcut box";
+            case MILLIMETRES -> String.format(Locale.ROOT, "%.2f m", amount / 1000.0);
+            case THOUSANDTHS -> String.format(Locale.ROOT, "%.1f %% of a full one", amount / 10.0);
+            case PIECES -> amount == 1 ? "1 piece" : amount + " pieces";
+        };
     }
 
     private static List<String> wrapped(String words) {

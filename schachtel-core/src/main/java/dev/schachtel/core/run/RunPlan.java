@@ -10,21 +10,24 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Spares;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.work.WorkKind;
 
 /**
  * The steps in their order, as they were when the run began.
  *
  * @param spares of each part by its name; under an empty name those of all others
+ * @param takes what was planned to be taken of the drawer
  */
-public record RunPlan(List<RunStep> steps, int cards, Map<String, Integer> spares, int makers) {
+public record RunPlan(List<RunStep> steps, int cards, Map<String, Integer> spares, int makers, List<Take> takes) {
     public RunPlan {
+        takes = List.copyOf(takes);
         steps = List.copyOf(steps);
         spares = Map.copyOf(spares);
         makers = Math.max(1, makers);
     }
 
-    public static RunPlan of(BuildPlan plan, Build build) {
+    public static RunPlan of(BuildPlan plan, Build build, List<Take> takes) {
         Map<String, Integer> spares = new LinkedHashMap<>();
         build.parts().stream()
                 .filter(p -> Spares.of(build, p) > 0)
@@ -48,7 +51,7 @@ public record RunPlan(List<RunStep> steps, int cards, Map<String, Integer> spare
                             .map(before -> new RunStep.Wait(before.key(), !wet, wet ? washed(before) : 0))
                             .toList()));
         }
-        return new RunPlan(steps, plan.batch().cards(), spares, plan.batch().makers());
+        return new RunPlan(steps, plan.batch().cards(), spares, plan.batch().makers(), takes);
     }
 
     /** How many more there are of a part. */

@@ -25,14 +25,18 @@ import com.networknt.schema.SpecificationVersion;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.LogFile;
 import dev.schachtel.core.files.LogSchema;
 import dev.schachtel.core.log.Acquaintance.Built;
 import dev.schachtel.core.log.Acquaintance.Like;
 import dev.schachtel.core.log.LogEntry.Done;
+import dev.schachtel.core.log.LogEntry.Drawn;
 import dev.schachtel.core.log.LogEntry.Given;
 import dev.schachtel.core.log.LogEntry.Wrong;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
@@ -62,7 +66,14 @@ class LogEntryTest {
                 List.of(new Done("stick", "Oduya", 90, 90, 118), new Done("trim", "Oduya", 40, 40, 78)),
                 List.of(new Wrong(7, 0, "stick", "It leaked: a gap, “here”.", "a leaf over it")),
                 List.of(given),
-                "Two lines, one; =SUM(A1) and 1/2.");
+                "Two lines, one; =SUM(A1) and 1/2.",
+                List.of(new Drawn(
+                        "foam tape, 12 mm wide",
+                        new MaterialId("foam-tape-2"),
+                        new MaterialId("roll-1"),
+                        Take.Of.MILLIMETRES,
+                        1350,
+                        1500)));
     }
 
     private static Given to(String who) {
@@ -127,7 +138,17 @@ class LogEntryTest {
     @Test
     void linesForASpreadsheet() {
         LogEntry entry = new LogEntry(
-                "=Upper, \"Station\"", DAY, 12, 1, 3600, 4020, List.of(), List.of(), List.of(), "Went well, mostly.");
+                "=Upper, \"Station\"",
+                DAY,
+                12,
+                1,
+                3600,
+                4020,
+                List.of(),
+                List.of(),
+                List.of(),
+                "Went well, mostly.",
+                List.of());
         String csv = LogCsv.write(List.of(entry, entry("Other", to("Society shop"))));
         assertThat(csv).contains("'=Upper").contains("3 Society shop");
         List<LogEntry> back = LogCsv.read(csv);
@@ -205,7 +226,8 @@ class LogEntryTest {
                 List.of(),
                 List.of(new Wrong(7, -1, "stick", "It leaked.", ""), new Wrong(8, -1, "trim", "Cut short.", "")),
                 List.of(),
-                "");
+                "",
+                List.of());
         LogEntry now = kept.again(run);
         assertThat(now.words()).isEqualTo("Good.");
         assertThat(now.given()).isEqualTo(kept.given());
@@ -224,7 +246,8 @@ class LogEntryTest {
                 .set("brief", "occasion", "O".repeat(200))
                 .spec();
         Plan plan = Planner.withoutRemedies(spec, TestCards.WORKSHOP);
-        RunPlan run = RunPlan.of(plan.assembly(), plan.build());
+        RunPlan run =
+                RunPlan.of(plan.assembly(), plan.build(), UseUp.takes(plan.build(), plan.cutting(), plan.workshop()));
         List<RunEvent> said = new ArrayList<>();
         Instant now = Instant.parse("2026-11-28T09:00:00Z");
         double seconds = 0;

@@ -34,7 +34,8 @@ class MishapTest {
                     step("post", WorkKind.ENVELOPE, 240, 0, List.of(), "glue")),
             4,
             Map.of(),
-            1);
+            1,
+            List.of());
 
     private final Map<String, RunStep> steps = new LinkedHashMap<>();
     private final Set<String> done = new HashSet<>();

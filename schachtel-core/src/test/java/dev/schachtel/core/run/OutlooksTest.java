@@ -66,7 +66,7 @@ class OutlooksTest {
     @Test
     void whatIsLeftShrinks() {
         Plan plan = TestCards.whole("platform-sign.json").plan();
-        RunPlan run = RunPlan.of(plan.assembly(), plan.build());
+        RunPlan run = RunPlan.of(plan.assembly(), plan.build(), List.of());
         List<RunEvent> said = new java.util.ArrayList<>();
         double last = Double.MAX_VALUE;
         Instant now = NOW;

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
+import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.edit.BookEdit;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.RunFile;
@@ -49,7 +50,7 @@ class RunTest {
                 .set("shaker", "filmFixing", "gel")
                 .set("brief", "spares", spares)
                 .plan();
-        return RunPlan.of(plan.assembly(), plan.build());
+        return RunPlan.of(plan.assembly(), plan.build(), UseUp.takes(plan.build(), plan.cutting(), plan.workshop()));
     }
 
     private RunEvent event(String maker, RunEvent.Kind kind, String step, int card) {
@@ -219,8 +220,8 @@ class RunTest {
     @Test
     void theForecastKnowsHowManyHandsThereAre() {
         TestCards card = TestCards.of("upper-station.json").set("brief", "makers", "2");
-        RunPlan two = RunPlan.of(card.plan().assembly(), card.plan().build());
-        RunPlan alone = new RunPlan(two.steps(), two.cards(), Map.of(), 1);
+        RunPlan two = RunPlan.of(card.plan().assembly(), card.plan().build(), List.of());
+        RunPlan alone = new RunPlan(two.steps(), two.cards(), Map.of(), 1, List.of());
         assertThat(two.makers()).isEqualTo(2);
         Duration together = RunState.of(two, events).left(now);
         assertThat(together)
@@ -244,7 +245,7 @@ class RunTest {
                 .set("treatment-2", "way", other)
                 .spec();
         Plan plan = Planner.plan(spec, TestCards.WORKSHOP.with(book, TestCards.WORKSHOP.house()));
-        return RunPlan.of(plan.assembly(), plan.build());
+        return RunPlan.of(plan.assembly(), plan.build(), List.of());
     }
 
     /** While alcohol is about or wet nobody may take up anything hot, be it the heat tool or a hot pen of one's own. */
@@ -323,7 +324,7 @@ class RunTest {
         CardSpec spec = TestCards.of("upper-station.json").spec();
         CutChoice two = new CutChoice("panel", Optional.empty(), Optional.empty(), false, 2);
         Plan spared = Planner.plan(CardEdit.of(spec).cut(two), TestCards.WORKSHOP);
-        RunPlan plan = RunPlan.of(spared.assembly(), spared.build());
+        RunPlan plan = RunPlan.of(spared.assembly(), spared.build(), List.of());
         until(plan, WorkKind.CLOSE);
         RunStep close = RunState.of(plan, events).next("Oduya", now).orElseThrow();
         RunState state = say(plan, event("Oduya", RunEvent.Kind.WRONG, close.key(), 3));

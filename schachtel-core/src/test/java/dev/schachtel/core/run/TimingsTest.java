@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What the bench heard tells how long each step took; clocks that jump and steps left open tell nothing. */
 class TimingsTest {
     private static final Plan PLAN = TestCards.raised().plan();
-    private static final RunPlan RUN = RunPlan.of(PLAN.assembly(), PLAN.build());
+    private static final RunPlan RUN = RunPlan.of(PLAN.assembly(), PLAN.build(), List.of());
     private static final RunStep FIRST = RUN.steps().get(0);
     private static final RunStep SECOND = RUN.steps().get(1);
 
@@ -96,7 +96,8 @@ class TimingsTest {
                 (int) WorkKind.TRIM.setUp().toSeconds() * 2,
                 (int) WorkKind.TRIM.each().toSeconds() * 2)));
         Plan slow = Planner.plan(TestCards.raised().spec(), own);
-        RunStep trim = RunPlan.of(slow.assembly(), slow.build()).steps().get(0);
+        RunStep trim =
+                RunPlan.of(slow.assembly(), slow.build(), List.of()).steps().get(0);
         assertThat(trim.hands()).isEqualTo(2 * FIRST.hands());
         assertThat(new Timings.Timed(trim, "Oduya", 100).timing().orElseThrow().book())
                 .isEqualTo(FIRST.hands());
