@@ -204,6 +204,14 @@ public class Logbook {
                 .toList();
     }
 
+    /** The kinds of work at which something went wrong in the newest builds, each as often as it did. */
+    public List<String> mishaps() {
+        return latest().stream()
+                .flatMap(k -> k.entry().mishaps().stream())
+                .map(LogEntry.Wrong::work)
+                .toList();
+    }
+
     /** Empty if it is gone: a run may be deleted while somebody reads it. */
     public Optional<Kept> load(long id) {
         return builds.findById(id).flatMap(this::known);

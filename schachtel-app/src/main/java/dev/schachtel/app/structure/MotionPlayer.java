@@ -12,30 +12,30 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.motion.Course;
-import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.MotionJson;
 import dev.schachtel.core.render.RibbonSvg;
 
 /** What the motion bar shows: the selected piece's movement, else the first that the card has. */
-final class MotionPlayer {
+public final class MotionPlayer {
     /** The movement that stands for all of the selected piece's: the tightest. */
-    static Optional<Course> course(Plan plan, Id select) {
-        return plan.movements().of(select).stream()
+    static Optional<Course> course(Checked card, Id select) {
+        return card.movements().of(select).stream()
                 .min(Comparator.comparing(
                         c -> c.tightest().map(Course.Tightest::gap).orElse(Course.FAR)));
     }
 
-    Optional<StructureView.Player> of(Plan plan, Id select, Views shown) {
-        Build build = plan.build();
-        List<Course> all = plan.movements().courses();
+    public Optional<StructureView.Player> of(Checked card, Id select, Views shown) {
+        Build build = card.build();
+        List<Course> all = card.movements().courses();
         Optional<SideView> side = Views.side(build, select);
-        boolean own = !plan.movements().of(select).isEmpty();
+        boolean own = !card.movements().of(select).isEmpty();
         boolean based = select.equals(Id.BASE) && side.isPresent();
         Id owner = own || based || all.isEmpty() ? select : all.get(0).motion().owner();
-        List<Course> courses = plan.movements().of(owner);
+        List<Course> courses = card.movements().of(owner);
         Optional<SideView> seen = Views.side(build, owner);
         boolean drawn = shown == Views.FROM_THE_SIDE
                 || seen.filter(v -> StructureDrawings.besideFront(v, select, build))
@@ -43,12 +43,12 @@ final class MotionPlayer {
         if (courses.isEmpty() && !drawn) {
             return Optional.empty();
         }
-        Units units = plan.spec().units();
+        Units units = card.build().spec().units();
         Id mover = courses.isEmpty() ? seen.map(SideView::owner).orElse(owner) : owner;
         String name = courses.isEmpty()
                 ? seen.map(SideView::name).orElse("")
                 : courses.get(0).motion().name();
-        Optional<Course> tightest = course(plan, owner);
+        Optional<Course> tightest = course(card, owner);
         boolean flat =
                 tightest.filter(c -> c.motion().move() instanceof Move.Fold).isPresent();
         String ribbon = tightest.filter(c -> !flat).map(RibbonSvg::write).orElse("");
@@ -57,7 +57,7 @@ final class MotionPlayer {
                 mover.value(),
                 FieldForms.name(mover) + " " + name,
                 ribbon,
-                reads(plan, mover, tightest, units),
+                reads(card, mover, tightest, units),
                 MotionJson.write(mover, courses, seen, units),
                 ends.get(0),
                 ends.get(1)));
@@ -71,7 +71,7 @@ final class MotionPlayer {
         return endless ? List.of("one way", "the other") : List.of("first stop", "second stop");
     }
 
-    private static List<StructureView.Read> reads(Plan plan, Id owner, Optional<Course> course, Units units) {
+    private static List<StructureView.Read> reads(Checked card, Id owner, Optional<Course> course, Units units) {
         List<StructureView.Read> reads = new ArrayList<>();
         course.ifPresent(c -> {
             MotionJson.travel(c.motion())
@@ -91,7 +91,7 @@ final class MotionPlayer {
             }
         });
         if (owner.equals(Id.BASE)) {
-            plan.movements().balances().forEach(b -> {
+            card.movements().balances().forEach(b -> {
                 int least = (int) Math.floor(Math.min(b.backwards(), b.forwards()));
                 reads.add(new StructureView.Read("Tips at", least + "°", least < 10 ? "mend" : "works"));
             });

@@ -25,6 +25,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.Positions;
@@ -74,6 +75,7 @@ class StructureDesk {
     StructureView view(StoredCard card, String select, String view) {
         boolean tried = plans.isMended(card.spec());
         Plan plan = plans.of(card.spec());
+        Checked checked = new Checked(plan.build(), plan.movements(), plan.findings());
         CardSpec spec = card.spec();
         Piece piece = chosen(spec, select);
         Views shown = view(view);
@@ -92,8 +94,12 @@ class StructureDesk {
                         .toList(),
                 tried,
                 addables.all(),
-                StructureDrawings.of(plan, piece.id(), shown, card.id()),
-                player.of(plan, piece.id(), shown),
+                StructureDrawings.of(
+                        checked,
+                        piece.id(),
+                        shown,
+                        "/cards/" + card.id() + "/structure?view=" + slug(shown) + "&select="),
+                player.of(checked, piece.id(), shown),
                 views(plan),
                 new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
                 surely.of(plan, piece.id()),

@@ -11,35 +11,35 @@ import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.Stack;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.motion.Course;
-import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.Pin;
 import dev.schachtel.core.render.StackSvg;
 import dev.schachtel.core.render.SvgWriter;
 
 /** The drawings of the Structure page: stack, main view, and what stands beside the front view. */
-final class StructureDrawings {
+public final class StructureDrawings {
     private StructureDrawings() {}
 
-    static StructureView.Drawings of(Plan plan, Id select, Views view, long card) {
-        Build build = plan.build();
-        Units units = plan.spec().units();
-        String link = "/cards/" + card + "/structure?view=" + StructureDesk.slug(view) + "&select=";
+    /** @param link what an address that selects a piece begins with */
+    public static StructureView.Drawings of(Checked card, Id select, Views view, String link) {
+        Build build = card.build();
+        Units units = card.build().spec().units();
         Scene scene = view.of(build, select);
         boolean beside = view == Views.FRONT;
         boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
         int width = !beside || lying ? 656 : 410;
         int height = beside && lying ? 300 : 520;
-        List<Pin> pins = view == Views.FRONT ? pins(plan) : List.of();
+        List<Pin> pins = view == Views.FRONT ? pins(card) : List.of();
         String main = SvgWriter.write(
                 scene, Look.chosen(width, height, units, select, link).pinned(pins));
-        List<StructureView.Figure> besides = beside ? besides(plan, select, lying, link) : List.of();
+        List<StructureView.Figure> besides = beside ? besides(card, select, lying, link) : List.of();
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
         return new StructureView.Drawings(stack, main, besides, lying);
     }
@@ -50,11 +50,11 @@ final class StructureDrawings {
     }
 
     /** For what moves: its tightest place and a section across it, or how it looks from the side; else a section. */
-    private static List<StructureView.Figure> besides(Plan plan, Id select, boolean lying, String link) {
-        Build build = plan.build();
-        Units units = plan.spec().units();
+    private static List<StructureView.Figure> besides(Checked card, Id select, boolean lying, String link) {
+        Build build = card.build();
+        Units units = card.build().spec().units();
         List<StructureView.Figure> all = new ArrayList<>();
-        Optional<Course> course = MotionPlayer.course(plan, select);
+        Optional<Course> course = MotionPlayer.course(card, select);
         boolean flat =
                 course.filter(c -> c.motion().move() instanceof Move.Fold).isPresent();
         if (course.isPresent() && !flat) {
@@ -89,20 +89,20 @@ final class StructureDrawings {
         return all;
     }
 
-    private static List<Pin> pins(Plan plan) {
-        return plan.findings().all().stream()
+    private static List<Pin> pins(Checked card) {
+        return card.findings().all().stream()
                 .filter(f -> f.severity() != Severity.WORKS && f.place().isPresent())
                 .map(f -> new Pin(
                         f.key(),
                         f.severity(),
                         f.owner(),
                         f.place().orElseThrow().at(),
-                        figure(f, plan)))
+                        figure(f, card)))
                 .toList();
     }
 
-    private static String figure(Finding f, Plan plan) {
-        Units units = plan.spec().units();
+    private static String figure(Finding f, Checked card) {
+        Units units = card.build().spec().units();
         if (f.measured() instanceof Amount.Thick thick) {
             return Units.tenths(thick.length()) + " mm";
         }

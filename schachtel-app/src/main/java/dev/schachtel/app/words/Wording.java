@@ -43,7 +43,7 @@ public class Wording {
     private final Properties texts = new Properties();
 
     public Wording() {
-        for (String file : List.of("findings", "steps", "orders", "pieces", "fits")) {
+        for (String file : List.of("findings", "steps", "orders", "pieces", "fits", "practice")) {
             try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
                 texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
             } catch (IOException e) {

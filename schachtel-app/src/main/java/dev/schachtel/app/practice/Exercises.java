@@ -1,0 +1,118 @@
+package dev.schachtel.app.practice;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.files.WorkshopFile;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.practice.Exercise;
+import dev.schachtel.core.practice.Faults;
+import dev.schachtel.core.practice.Mistake;
+import dev.schachtel.core.practice.Sizes;
+
+/**
+ * Exercises by their numbers, made from the demo's cards in the workshop that they came with: so a number is the same exercise on every
+ * server and after every start. What takes long to make is made once.
+ */
+@Component
+class Exercises {
+    private static final int KINDS = 64;
+    private static final int KEPT = 300;
+    /** Other seeds that are tried where one finds none. */
+    private static final int MORE = 3;
+    /** So many different cards for each kind; then they come again. */
+    private static final long SEEDS = 40;
+
+    private final Workshop workshop = WorkshopFile.standard();
+    private final Cache<Long, Optional<Exercise>> made =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private List<CardSpec> cards = List.of();
+    private Optional<Faults> faults = Optional.empty();
+
+    /** The number of the exercise that comes after so many looks at a kind of mistake. */
+    static long number(Mistake mistake, int looks) {
+        return (long) looks * KINDS + mistake.ordinal();
+    }
+
+    static Optional<Mistake> mistake(long number) {
+        int ordinal = (int) Math.floorMod(number, (long) KINDS);
+        return number >= 0 && ordinal < Mistake.values().length
+                ? Optional.of(Mistake.values()[ordinal])
+                : Optional.empty();
+    }
+
+    /** Empty where there is no such exercise. */
+    Optional<Exercise> of(long number) {
+        return mistake(number).flatMap(m -> {
+            long seed = number / KINDS % SEEDS;
+            return made.get(seed * KINDS + m.ordinal(), n -> make(m, seed));
+        });
+    }
+
+    /** Makes it while something else is read. */
+    void prepare(long number) {
+        CompletableFuture.runAsync(() -> of(number));
+    }
+
+    private Optional<Exercise> make(Mistake mistake, long seed) {
+        Faults source = faults();
+        for (int i = 0; i < MORE; i++) {
+            Optional<Exercise> exercise = source.make(mistake, seed + i * SEEDS);
+            if (exercise.isPresent()) {
+                return exercise;
+            }
+        }
+        return Optional.empty();
+    }
+
+    Sizes.Guess size(long number) {
+        return new Sizes(cards(), workshop).of(number);
+    }
+
+    Workshop workshop() {
+        return workshop;
+    }
+
+    private synchronized Faults faults() {
+        Faults now = faults.orElseGet(() -> new Faults(cards(), workshop));
+        faults = Optional.of(now);
+        return now;
+    }
+
+    private synchronized List<CardSpec> cards() {
+        if (cards.isEmpty()) {
+            cards = List.copyOf(read());
+        }
+        return cards;
+    }
+
+    private List<CardSpec> read() {
+        try {
+            Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath*:demo/*.json");
+            Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+            List<CardSpec> all = new ArrayList<>();
+            for (Resource file : files) {
+                all.add(CardFile.read(file.getContentAsString(StandardCharsets.UTF_8), workshop));
+            }
+            return all;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
