@@ -284,6 +284,16 @@
   };
   document.addEventListener("input", (event) => { if (event.target.id === "scrub") { play(false); show(event.target.value / 1000); } });
   document.addEventListener("click", (event) => { if (event.target.closest && event.target.closest(".play")) play(!motion.playing); });
+  // A place on a drawing: millimetres from the lower left corner of the face.
+  document.addEventListener("click", (event) => {
+    const box = event.target.closest && event.target.closest("[data-spot]"), form = $("form.spot");
+    if (!box || !form) return;
+    const svg = $("svg", box), at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    const mm = (value) => `${Math.round(value * 10) / 10} mm`;
+    form.across.value = mm((at.x - svg.dataset.left) / svg.dataset.scale);
+    form.up.value = mm((svg.dataset.top - at.y) / svg.dataset.scale);
+    form.requestSubmit();
+  });
   document.addEventListener("htmx:afterSettle", wire);
   document.addEventListener("DOMContentLoaded", wire);
   if (document.readyState !== "loading") wire();
