@@ -39,6 +39,7 @@ class AccessBrowserTest extends InBrowser {
                 "/practice/8?piece=panel",
                 "/practice/15?piece=shaker&outcome=leaks&said=true",
                 "/practice/size/4",
+                "/log/6/again?cards=3&format=a6",
                 "/cards/11/rescue?across=0.2&up=2",
                 "/cards/11/brief",
                 "/cards/11/structure",

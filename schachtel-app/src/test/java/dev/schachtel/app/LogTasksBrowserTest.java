@@ -212,8 +212,15 @@ class LogTasksBrowserTest extends InBrowser {
         download.saveAs(file);
         assertThat(Files.readString(file)).contains("Sign made twice " + ANEW);
         page.navigate(app.address() + "/log?sought=made twice " + ANEW);
-        press("Make it again");
-        assertThat(page.locator("h1, .bar")).not().hasCount(0);
+        page.getByText("Make it again").click();
+        page.waitForURL("**/again");
+        assertThat(page.locator("#main")).containsText("Every part is as it was.");
+        page.getByLabel("Format").selectOption("a5");
+        page.waitForURL("**format=a5*");
+        assertThat(page.locator(".is-changed").first()).containsText("Size of the front");
+        assertThat(page.locator("#main")).containsText(", was ");
+        page.goBack();
+        press("Make this card");
         page.waitForURL("**/brief");
         assertThat(page.getByLabel("Cards", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("1");

@@ -12,8 +12,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.lessons.Lessons;
-import dev.schachtel.app.store.CardService;
-import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.material.Take;
 import dev.schachtel.core.model.RefusedException;
@@ -25,12 +23,10 @@ class LoggedController {
     private static final int MOST_CARDS = 10_000;
     private final Logbook log;
     private final Lessons lessons;
-    private final CardService cards;
 
-    LoggedController(Logbook log, Lessons lessons, CardService cards) {
+    LoggedController(Logbook log, Lessons lessons) {
         this.log = log;
         this.lessons = lessons;
-        this.cards = cards;
     }
 
     @PostMapping("/words")
@@ -126,15 +122,6 @@ class LoggedController {
     String forget(@PathVariable long id, @RequestParam long lesson) {
         lessons.forget(lesson);
         return page(id);
-    }
-
-    /** The card as it was built, as a card of its own. */
-    @PostMapping("/again")
-    String again(@PathVariable long id) {
-        CardSpec card = there(id)
-                .card()
-                .orElseThrow(() -> new RefusedException("build", "keeps no card that can be made again"));
-        return "redirect:/cards/" + cards.create(card, "made again").id() + "/brief";
     }
 
     @PostMapping("/remove")

@@ -23,8 +23,12 @@ record RunView(
         List<Other> meanwhile,
         List<Tile> tiles,
         Notes notes) {
-    /** How far the run is. */
-    record Where(int done, int steps, String left, String by, boolean paused, boolean finished) {}
+    /**
+     * How far the run is.
+     *
+     * @param early how many cards were done of how many, if it was ended before all were; else empty
+     */
+    record Where(int done, int steps, String left, String by, boolean paused, boolean finished, String early) {}
 
     /**
      * The step that is looked at; key is empty while nothing can be done.

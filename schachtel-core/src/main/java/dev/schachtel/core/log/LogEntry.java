@@ -16,6 +16,7 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Take;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunState;
 import dev.schachtel.core.run.Timings;
 
 /**
@@ -123,6 +124,7 @@ public record LogEntry(
         }
     }
 
+    private static final String EARLY = "Ended early: ";
     private static final int LARGEST = 1_000_000;
 
     /** Steps and mishaps that one build keeps at most. */
@@ -142,10 +144,12 @@ public record LogEntry(
             places.put(t.step().key(), place);
         }
         List<String> order = List.copyOf(steps.keySet());
+        RunState state = RunState.of(plan, events);
+        int made = state.isEndedEarly() ? state.wholeCards() : plan.cards();
         return new LogEntry(
                 spec.name(),
                 day,
-                plan.cards(),
+                made,
                 0,
                 steps.values().stream().mapToInt(Done::planned).sum(),
                 steps.values().stream().mapToInt(Done::taken).sum(),
@@ -154,8 +158,8 @@ public record LogEntry(
                         .limit(MOST)
                         .map(m -> wrong(m, plan, order.indexOf(places.getOrDefault(m.step(), ""))))
                         .toList(),
-                recipient(spec, plan.cards()),
-                "",
+                recipient(spec, made),
+                state.isEndedEarly() ? EARLY + made + " of " + plan.cards() + " cards were done." : "",
                 plan.takes().stream().limit(MOST).map(Drawn::planned).toList());
     }
 
@@ -177,7 +181,7 @@ public record LogEntry(
     /** Whom the card was made for is the first who got it; what was not given away can be said. */
     private static List<Given> recipient(CardSpec spec, int cards) {
         String who = plain(spec.brief().recipient(), 100);
-        return who.isEmpty()
+        return who.isEmpty() || cards == 0
                 ? List.of()
                 : List.of(new Given(
                         who,
@@ -236,8 +240,19 @@ public record LogEntry(
             String rescue = i < mishaps.size() ? mishaps.get(i).rescue() : "";
             wrong.add(new Wrong(w.card(), w.step(), w.work(), w.words(), rescue));
         }
+        boolean early = words.startsWith(EARLY);
         return new LogEntry(
-                name, run.day(), made, spoiled, run.planned(), run.taken(), run.steps(), wrong, given, words, stock);
+                name,
+                run.day(),
+                early ? run.made() : made,
+                spoiled,
+                run.planned(),
+                run.taken(),
+                run.steps(),
+                wrong,
+                early && given.isEmpty() ? run.given() : given,
+                early ? run.words() : words,
+                stock);
     }
 
     public LogEntry given(List<Given> others) {

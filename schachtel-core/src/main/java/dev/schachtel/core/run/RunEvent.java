@@ -20,6 +20,8 @@ public record RunEvent(String id, Instant at, String maker, Kind kind, String st
         WRONG,
         TICKED,
         PAUSED,
-        RESUMED
+        RESUMED,
+        /** Nothing more of it will be done. */
+        ENDED
     }
 }

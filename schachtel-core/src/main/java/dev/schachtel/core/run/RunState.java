@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import dev.schachtel.core.work.Caution;
 import dev.schachtel.core.work.Tool;
@@ -25,6 +26,7 @@ public final class RunState {
     private final List<RunEvent> mishaps = new ArrayList<>();
     private final Set<String> known = new HashSet<>();
     private boolean paused;
+    private boolean ended;
 
     /** Who and when. */
     public record Mark(String maker, Instant at) {}
@@ -69,7 +71,15 @@ public final class RunState {
                 paused = true;
                 doing.clear();
             }
-            default -> paused = false;
+            case ENDED -> {
+                ended = true;
+                paused = false;
+                doing.clear();
+            }
+            default -> {
+                paused = false;
+                ended = false;
+            }
         }
     }
 
@@ -142,8 +152,22 @@ public final class RunState {
         return List.copyOf(mishaps);
     }
 
+    /** Whether all is done, or it was ended before. */
     public boolean isFinished() {
-        return done.keySet().containsAll(steps.keySet());
+        return ended || done.keySet().containsAll(steps.keySet());
+    }
+
+    /** Whether it was ended with something left to do. */
+    public boolean isEndedEarly() {
+        return ended && !done.keySet().containsAll(steps.keySet());
+    }
+
+    /** Cards that have every step behind them. */
+    public int wholeCards() {
+        return (int) IntStream.rangeClosed(1, cards())
+                .filter(card ->
+                        steps.values().stream().filter(s -> s.holds(card)).allMatch(s -> done.containsKey(s.key())))
+                .count();
     }
 
     public int doneCount() {
@@ -205,7 +229,7 @@ public final class RunState {
 
     /** All that can be begun now, in the order of the plan. */
     public List<RunStep> open(Instant now) {
-        return paused
+        return paused || ended
                 ? List.of()
                 : steps.values().stream().filter(s -> isOpen(s, now)).toList();
     }
@@ -262,7 +286,10 @@ public final class RunState {
         if (known.contains(e.id())) {
             return "";
         }
-        if (paused && e.kind() != RunEvent.Kind.RESUMED) {
+        if (ended && e.kind() != RunEvent.Kind.RESUMED) {
+            return "The run was ended. Go on with it first.";
+        }
+        if (paused && e.kind() != RunEvent.Kind.RESUMED && e.kind() != RunEvent.Kind.ENDED) {
             return "The run is paused. Go on first.";
         }
         boolean about = e.kind() == RunEvent.Kind.BEGUN

@@ -45,6 +45,7 @@ import dev.schachtel.core.print.LogCsv;
 import dev.schachtel.core.print.LogPdf;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunState;
 import dev.schachtel.core.run.RunStep;
 import dev.schachtel.core.work.WorkKind;
 
@@ -266,6 +267,42 @@ class LogEntryTest {
         LogEntry.Wrong wrong = entry.mishaps().get(0);
         assertThat(wrong.words()).isEqualTo("It tore.");
         assertThat(entry.steps().get(wrong.step()).work()).isEqualTo(wrong.work());
+    }
+
+    /** Ended early it counts the whole cards; gone on with and ended again, it counts anew; what people said stays. */
+    @Test
+    void aRunEndedEarlyIsABuildToo() {
+        Plan plan = TestCards.of("ticket.json").plan();
+        RunPlan run = RunPlan.of(plan.assembly(), plan.build(), List.of());
+        List<RunEvent> events = new ArrayList<>();
+        Instant at = Instant.parse("2026-11-20T18:00:00Z");
+        for (RunStep step : run.steps().subList(0, run.steps().size() - 1)) {
+            at = at.plusSeconds(4 * 3600);
+            events.add(new RunEvent("b" + events.size(), at, "Oduya", RunEvent.Kind.BEGUN, step.key(), 0, ""));
+            events.add(new RunEvent(
+                    "d" + events.size(), at.plusSeconds(60), "Oduya", RunEvent.Kind.DONE, step.key(), 0, ""));
+        }
+        assertThat(RunState.of(run, events).isFinished()).isFalse();
+        events.add(new RunEvent("e", at.plusSeconds(120), "Oduya", RunEvent.Kind.ENDED, "", 0, ""));
+        RunState ended = RunState.of(run, events);
+        RunStep last = run.steps().get(run.steps().size() - 1);
+        assertThat(ended.isFinished() && ended.isEndedEarly()).isTrue();
+        assertThat(ended.open(at.plusSeconds(99_999))).isEmpty();
+        assertThat(ended.wholeCards()).isEqualTo(run.cards() - last.cards());
+        RunEvent begun = new RunEvent("x", at.plusSeconds(200), "Oduya", RunEvent.Kind.BEGUN, last.key(), 0, "");
+        assertThat(ended.refuses(begun)).contains("was ended");
+        LogEntry early = LogEntry.of(plan.spec(), run, events, List.of(), DAY);
+        assertThat(early.made()).isEqualTo(ended.wholeCards());
+        assertThat(early.words()).startsWith("Ended early: " + early.made() + " of " + run.cards());
+        events.add(new RunEvent("r", at.plusSeconds(300), "Oduya", RunEvent.Kind.RESUMED, "", 0, ""));
+        events.add(new RunEvent("y", at.plusSeconds(9_000), "Oduya", RunEvent.Kind.DONE, last.key(), 0, ""));
+        LogEntry whole = early.again(LogEntry.of(plan.spec(), run, events, List.of(), DAY));
+        assertThat(whole.made()).isEqualTo(run.cards());
+        assertThat(whole.words()).isEmpty();
+        assertThat(early.said("Enough.")
+                        .again(LogEntry.of(plan.spec(), run, events, List.of(), DAY))
+                        .words())
+                .isEqualTo("Enough.");
     }
 
     @Test
