@@ -2,8 +2,10 @@ package dev.schachtel.app.brief;
 
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 import org.springframework.stereotype.Component;
@@ -17,13 +19,16 @@ import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.log.Acquaintance;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.log.Risk;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.tolerance.Enough;
+import dev.schachtel.core.work.WorkKind;
 
 /** What follows from a brief: from the checks, the cut plan, and what was built before. */
 @Component
 class FollowsDesk {
+    private static final int RISKS = 2;
     private static final List<RuleId> OF_THE_POST = List.of(
             RuleId.DEADLINE,
             RuleId.ENVELOPE_SIZE,
@@ -74,6 +79,7 @@ class FollowsDesk {
                                 ? ", " + plan.cutting().toBuy() + " of them to buy"
                                 : ", all in the drawer")));
         all.add(spares(plan.spec().brief(), built));
+        risks(plan, built).forEach(words -> all.add(new Follows("", words)));
         return all;
     }
 
@@ -130,6 +136,25 @@ class FollowsDesk {
                                 brief.spares(),
                                 spare - brief.spares(),
                                 "Plan " + spare + (spare == 1 ? " spare" : " spares"))));
+    }
+
+    /** The kinds of work of this card that went wrong more often than work in general. */
+    private List<String> risks(Plan plan, List<Acquaintance.Built> built) {
+        Map<String, WorkKind> works = new LinkedHashMap<>();
+        plan.assembly().steps().stream().map(s -> s.op().kind()).forEach(k -> works.put(k.id(), k));
+        List<LogEntry> entries = built.stream().map(Acquaintance.Built::entry).toList();
+        int cards = plan.spec().brief().cards();
+        return Risk.of(entries, works.keySet(), cards).stream()
+                .limit(RISKS)
+                .map(r ->
+                        "“" + wording.name(works.get(r.work())) + "” went wrong " + times(r.wrong()) + " on " + r.made()
+                                + " cards: for " + cards + (cards == 1 ? " card" : " cards") + " make " + r.make()
+                                + " of what goes through it.")
+                .toList();
+    }
+
+    private static String times(int count) {
+        return count == 1 ? "once" : count == 2 ? "twice" : count + " times";
     }
 
     private Follows follows(Finding f, Units units) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
+import org.apache.commons.statistics.distribution.BinomialDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -131,6 +132,22 @@ class SuppliesTest {
         Drawn gone = new Drawn("gone", new MaterialId("gone"), new MaterialId("gone"), Take.Of.SHEETS, 2, -1);
         LogEntry of = new LogEntry("A", TODAY, 1, 0, 0, 0, List.of(), List.of(), List.of(), "", List.of(gone));
         assertThat(Supplies.of(List.of(of, of, of), TODAY).runOut(SHOP)).isEmpty();
+    }
+
+    /** Two of twelve torn at the punch: good is (19 + 10) / 32; for twelve cards that takes 15, since 14 give twelve in 86 of 100. */
+    @Test
+    void whatGoesWrongOftenTakesMoreSpares() {
+        LogEntry.Done punch = new LogEntry.Done("punch", "Oduya", 60, 60, 70);
+        LogEntry.Wrong torn = new LogEntry.Wrong(3, 0, "punch", "It tore.", "");
+        LogEntry built = new LogEntry(
+                "Label", TODAY, 12, 0, 60, 70, List.of(punch), List.of(torn, torn), List.of(), "", List.of());
+        List<Risk> risks = Risk.of(List.of(built), List.of("punch", "trim", "punch"), 12);
+        assertThat(risks).containsExactly(new Risk("punch", 12, 2, 15));
+        double share = BinomialDistribution.of(14, 29 / 32.0).survivalProbability(11);
+        assertThat(share).isLessThan(0.95);
+        assertThat(BinomialDistribution.of(15, 29 / 32.0).survivalProbability(11))
+                .isGreaterThanOrEqualTo(0.95);
+        assertThat(Risk.of(List.of(), List.of("punch"), 12)).isEmpty();
     }
 
     /** More than was known goes out of the drawer, less goes back, never below nothing or above full. */
