@@ -111,7 +111,7 @@ class FormsTest {
     }
 
     private static String filled(Form form, String card) {
-        return form.path().replace("{id}", card).replace("{aside}", "0");
+        return form.path().replace("{id}", card).replace("{number}", card).replace("{aside}", "0");
     }
 
     private static void isAnsweredInWords(Form form, String card, Map<String, String> fields) {

@@ -90,6 +90,22 @@ class LogTasksBrowserTest extends InBrowser {
         dam.click();
         assertThat(page.locator(".do .lesson").first()).hasText(lesson);
         open("taught");
+        page.getByText("A lesson for next time").click();
+        String picture = "Cut the wings last " + ANEW;
+        page.locator(".lesson-in [name=words]").fill(picture);
+        page.locator(".lesson-in select").selectOption("PICTURE kestrel");
+        press("Learn it");
+        assertThat(part()).containsText(picture);
+        page.getByText("A lesson for next time").click();
+        String thick = "Send it as a parcel " + ANEW;
+        page.locator(".lesson-in [name=words]").fill(thick);
+        page.locator(".lesson-in select").selectOption("RULE ENVELOPE_THICKNESS");
+        press("Learn it");
+        assertThat(part()).containsText(thick);
+        page.navigate(app.address() + "/cards/" + shaker.id() + "/structure?select=kestrel-1");
+        assertThat(page.locator("#fields")).containsText(picture);
+        assertThat(page.locator("article.f em.lesson").first()).hasText(thick);
+        open("taught");
         press("Forget it");
         assertThat(part()).not().containsText(lesson);
     }

@@ -2,7 +2,9 @@ package dev.schachtel.app.lessons;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -12,9 +14,11 @@ import org.springframework.stereotype.Service;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.assembly.Op;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 
@@ -39,7 +43,11 @@ public class Lessons {
         /** A kind of piece: shown where one is chosen, and at its steps. */
         PIECE,
         /** A material: shown at the steps of pieces that are made of it. */
-        MATERIAL
+        MATERIAL,
+        /** A rule: shown with what it finds. */
+        RULE,
+        /** A picture of the box: shown where a piece with it is chosen, and at its steps. */
+        PICTURE
     }
 
     /** One lesson. */
@@ -82,9 +90,35 @@ public class Lessons {
     /** What matters where a piece is chosen. */
     public List<Lesson> of(Piece piece) {
         String kind = RecordType.word(piece.getClass());
+        Set<String> pictures = pictures(piece);
         return all().stream()
-                .filter(l -> l.topic() == Topic.PIECE && l.about().equals(kind))
+                .filter(l -> l.topic() == Topic.PIECE && l.about().equals(kind)
+                        || l.topic() == Topic.PICTURE && pictures.contains(l.about()))
                 .toList();
+    }
+
+    /** What was learned about rules, by their names. */
+    public Map<String, List<Lesson>> ofRules() {
+        return all().stream().filter(l -> l.topic() == Topic.RULE).collect(Collectors.groupingBy(Lesson::about));
+    }
+
+    /** The pictures of the box that a piece shows, by their ids. */
+    public static Set<String> pictures(Piece piece) {
+        Set<String> found = new LinkedHashSet<>();
+        pictures(piece, found);
+        return found;
+    }
+
+    private static void pictures(Object record, Set<String> found) {
+        RecordType type = RecordType.of(record.getClass());
+        for (RecordType.Component c : type.components()) {
+            Object value = type.get(record, c);
+            if (value instanceof MaterialId id && c.asked().from() == Asked.Choice.PICTURE) {
+                found.add(id.value());
+            } else if (c.isFamily()) {
+                pictures(value, found);
+            }
+        }
     }
 
     /** What matters at a step: its work, the kinds of the pieces that it is about, what they are made of. */
@@ -114,6 +148,10 @@ public class Lessons {
                 .flatMap(o -> spec.piece(o).stream())
                 .map(p -> RecordType.word(p.getClass()))
                 .collect(Collectors.toSet());
+        Set<String> pictures = owners.stream()
+                .flatMap(o -> spec.piece(o).stream())
+                .flatMap(p -> pictures(p).stream())
+                .collect(Collectors.toSet());
         Set<String> materials = owners.stream()
                 .flatMap(o -> build.partsOf(o).stream())
                 .map(p -> p.material().id().value())
@@ -123,6 +161,8 @@ public class Lessons {
                     case WORK -> l.about().equals(work);
                     case PIECE -> kinds.contains(l.about());
                     case MATERIAL -> materials.contains(l.about());
+                    case PICTURE -> pictures.contains(l.about());
+                    case RULE -> false;
                 })
                 .toList();
     }

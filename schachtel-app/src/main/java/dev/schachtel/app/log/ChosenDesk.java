@@ -12,13 +12,20 @@ import java.util.stream.IntStream;
 
 import org.springframework.stereotype.Component;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
 import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.log.Rescue;
+import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.model.RecordType;
 
 /** One build as its page shows it. */
@@ -30,6 +37,11 @@ class ChosenDesk {
     private final CardService cards;
     private final Wording words;
     private final Workshops workshops;
+    private static final int SHORT = 60;
+    private static final int KEPT = 60;
+    /** What was found about builds that were looked at lately. */
+    private final Cache<String, Map<String, String>> found =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
     ChosenDesk(Lessons lessons, LogPhotoRepository photos, CardService cards, Wording words, Workshops workshops) {
         this.workshops = workshops;
@@ -139,6 +151,28 @@ class ChosenDesk {
         return bars;
     }
 
+    private List<Picture> pictures(CardSpec card) {
+        return card.pieces()
+                .flatMap(p -> Lessons.pictures(p).stream())
+                .distinct()
+                .flatMap(id -> workshops.now().picture(new MaterialId(id)).stream())
+                .toList();
+    }
+
+    /** The rules that have something to say about the card, besides that it works. */
+    private Map<String, String> found(CardSpec card) {
+        Map<String, String> rules = new LinkedHashMap<>();
+        Checked.of(card, workshops.now()).findings().all().stream()
+                .filter(f -> f.severity() != Severity.WORKS)
+                .forEach(f -> rules.putIfAbsent(
+                        f.rule().name(), shortly(words.found(f, card.units()).replaceAll("<[^>]*>", ""))));
+        return rules;
+    }
+
+    private static String shortly(String words) {
+        return words.length() <= SHORT ? words : words.substring(0, SHORT).strip() + "…";
+    }
+
     /** What a lesson of this build may be about: its pieces, its work, its materials. */
     private Map<String, String> about(Logbook.Kept kept) {
         Map<String, String> all = new LinkedHashMap<>();
@@ -157,6 +191,14 @@ class ChosenDesk {
         kept.card().map(Sought::materials).orElse(Set.of()).stream()
                 .flatMap(m -> workshops.now().material(m).stream())
                 .forEach(m -> all.put(Lessons.Topic.MATERIAL + " " + m.id().value(), "whatever is of " + m.name()));
+        kept.card().ifPresent(card -> {
+            pictures(card)
+                    .forEach(p -> all.put(
+                            Lessons.Topic.PICTURE + " " + p.id().value(), "wherever “" + p.name() + "” is shown"));
+            found.get(kept.id() + " " + kept.version(), k -> found(card))
+                    .forEach((rule, words) ->
+                            all.put(Lessons.Topic.RULE + " " + rule, "when this is found: “" + words + "”"));
+        });
         return all;
     }
 }

@@ -66,7 +66,7 @@ class PaceDesk {
     /** How long the same handwork takes when the maker does it again, by what is known now. */
     static String again(LogEntry entry, long seed, Pace pace, String maker) {
         List<Outlook.Stint> steps = entry.timings(m -> true).stream()
-                .map(t -> new Outlook.Stint(t.work(), t.book(), 0, 0, List.of(), List.of()))
+                .map(t -> new Outlook.Stint(t.work(), t.book(), t.setUp(), 0, 0, List.of(), List.of()))
                 .toList();
         if (steps.isEmpty()) {
             return "";

@@ -47,12 +47,18 @@ class HeldDesk {
         Optional<Change> take = option.take().map(r -> r.changes().get(0));
         return new StructureView.HeldBy(
                 option.by().name(),
-                String.join(", ", reasons),
+                String.join(", ", reasons) + cost(option.cost()),
                 option.holds(),
                 option.by().equals(now),
                 take.map(c -> c.piece().value()).orElse(""),
                 take.map(Change::component).orElse(""),
                 take.map(Change::value).orElse(""));
+    }
+
+    private static String cost(int thousandths) {
+        return thousandths == 0
+                ? ""
+                : String.format(Locale.ROOT, ", about %.2f a card", Math.max(0.01, thousandths / 1000.0));
     }
 
     /** Where the two touch, and where what is taken now goes; what doesn't hold is not drawn. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
@@ -89,9 +90,7 @@ class StructureDesk {
                 selected(plan, piece),
                 own.stream().map(l -> line(l, spec.units())).toList(),
                 leans.stream().map(l -> line(l, spec.units())).toList(),
-                plan.findings().all().stream()
-                        .map(f -> found(f, spec.units(), tried))
-                        .toList(),
+                found(plan, tried),
                 tried,
                 addables.all(),
                 StructureDrawings.of(
@@ -184,7 +183,24 @@ class StructureDesk {
                 .toList();
     }
 
-    private StructureView.Found found(Finding finding, Units units, boolean tried) {
+    private List<StructureView.Found> found(Plan plan, boolean tried) {
+        Map<String, List<Lessons.Lesson>> learned = lessons.ofRules();
+        return plan.findings().all().stream()
+                .map(f -> found(
+                        f,
+                        plan.spec().units(),
+                        tried,
+                        learned.getOrDefault(f.rule().name(), List.of())))
+                .toList();
+    }
+
+    private static String lessons(List<Lessons.Lesson> learned) {
+        return learned.stream()
+                .map(l -> " <em class=\"lesson\">" + Html.escape(l.words()) + "</em>")
+                .collect(Collectors.joining());
+    }
+
+    private StructureView.Found found(Finding finding, Units units, boolean tried, List<Lessons.Lesson> learned) {
         List<StructureView.WayOut> ways = new ArrayList<>();
         for (int i = 0; i < finding.remedies().size(); i++) {
             ways.add(new StructureView.WayOut(
@@ -194,7 +210,7 @@ class StructureDesk {
                 finding.key(),
                 finding.severity().name().toLowerCase(Locale.ROOT),
                 VERDICTS.get(finding.severity()),
-                tried ? wording.finding(finding, units) : wording.found(finding, units),
+                (tried ? wording.finding(finding, units) : wording.found(finding, units)) + lessons(learned),
                 finding.owner().value(),
                 finding.place().isPresent(),
                 ways);

@@ -48,6 +48,11 @@ public record Step(
         return time.hands;
     }
 
+    /** How much of that is set-up. */
+    public Duration setUp() {
+        return time.setsUp ? op.setUp() : Duration.ZERO;
+    }
+
     public int maker() {
         return time.maker;
     }

@@ -22,10 +22,8 @@ import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.tolerance.Fits;
 
 /**
@@ -39,7 +37,7 @@ import dev.schachtel.core.tolerance.Fits;
  */
 public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
     private static final Length TAPE = Length.ofMillimetres(6);
-    private static final Length DOT = Length.ofMillimetres(8);
+    static final Length DOT = Length.ofMillimetres(8);
     /** What is thicker stands out as points. */
     private static final Length POINTS = Length.ofMicrometres(300);
     /** Glue that is thinner runs. */
@@ -51,9 +49,11 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
     /** Dots alone hold so much at most, square millimetres. */
     private static final double LARGE = 6_000;
 
-    private static final Length FROM_EDGE = Length.ofMicrometres(1500);
-    private static final Length LINE_IN = Length.ofMillimetres(3);
-    private static final Length LINE = Length.ofMicrometres(800);
+    /** Grams that a square millimetre holds for years. */
+    private static final double GLUE_HOLDS = 0.2;
+
+    private static final double TAPE_HOLDS = 0.02;
+    private static final double DOTS_HOLD = 0.04;
 
     public Holding {
         land = List.copyOf(land);
@@ -71,6 +71,8 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
         COCKLES(-2),
         BULGES(-3),
         ONLY_POINTS(-3),
+        /** What it holds is heavier than it holds for long. */
+        TOO_HEAVY(-4),
         TOO_NARROW(Integer.MIN_VALUE),
         FOGS_FILM(Integer.MIN_VALUE),
         NONE_LEFT(Integer.MIN_VALUE);
@@ -94,9 +96,10 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
      * One way.
      *
      * @param marks where it goes, on the face; empty where it doesn't hold
+     * @param cost of one card's, in thousandths of the maker's money; 0 where no price is known
      * @param take how the card takes it; empty for what it is stuck with already
      */
-    public record Option(Adhesive by, List<Reason> reasons, List<Outline> marks, Optional<Remedy> take) {
+    public record Option(Adhesive by, List<Reason> reasons, List<Outline> marks, int cost, Optional<Remedy> take) {
         public Option {
             reasons = List.copyOf(reasons);
             marks = List.copyOf(marks);
@@ -189,8 +192,18 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
                 tape(by, reasons);
             }
             boolean now = by.id().equals(joint.by().id());
-            Option option = new Option(by, reasons, List.of(), now ? Optional.empty() : Optional.of(lever.to(by.id())));
-            return option.holds() ? new Option(by, reasons, marks(by, points), option.take()) : option;
+            Optional<Remedy> take = now ? Optional.empty() : Optional.of(lever.to(by.id()));
+            if (reasons.stream().anyMatch(Reason::forbids)) {
+                return new Option(by, reasons, List.of(), 0, take);
+            }
+            List<Outline> marks = GluePattern.of(land, by, points ? Optional.empty() : Optional.of(width(by, TAPE)));
+            double area = marks.stream()
+                    .mapToDouble(m -> m.area().squareMillimetres())
+                    .sum();
+            if (area * grams(by, points) < weight()) {
+                reasons.add(Reason.TOO_HEAVY);
+            }
+            return new Option(by, reasons, marks, cost(by, area), take);
         }
 
         private void poured(Adhesive by, List<Reason> reasons) {
@@ -246,6 +259,26 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
             reasons.add(Reason.AT_ONCE);
         }
 
+        /** What a square millimetre of it holds for years, grams. */
+        private static double grams(Adhesive by, boolean points) {
+            return by.isPoured() ? GLUE_HOLDS : points ? DOTS_HOLD : TAPE_HOLDS;
+        }
+
+        /** Grams of the piece. */
+        private double weight() {
+            return build.part(upper.slab().part())
+                    .map(p -> p.grams() / p.at().size())
+                    .orElse(0.0);
+        }
+
+        private int cost(Adhesive by, double area) {
+            return workshop.rollsOf(by.id()).stream()
+                    .filter(r -> r.price() > 0 && r.full().isPositive())
+                    .mapToInt(r -> (int) Math.round(10.0 * r.price() * area / Mm.of(r.width()) / Mm.of(r.full())))
+                    .min()
+                    .orElse(0);
+        }
+
         /** Rolls of it are known, and all are used up. */
         private void none(Adhesive by, List<Reason> reasons) {
             List<Roll> rolls = workshop.rollsOf(by.id());
@@ -276,48 +309,6 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
         private boolean isFilm(Level level) {
             Optional<Material> material = build.part(level.slab().part()).map(Part::material);
             return material.filter(Film.class::isInstance).isPresent();
-        }
-
-        private List<Outline> marks(Adhesive by, boolean points) {
-            List<Outline> marks = new ArrayList<>();
-            for (Outline l : land) {
-                if (points) {
-                    marks.addAll(dots(l));
-                } else if (by.isPoured()) {
-                    boolean narrow = l.isNarrower(LINE_IN.plus(LINE).times(2));
-                    marks.addAll(ring(l, narrow ? LINE : LINE_IN, LINE));
-                } else {
-                    marks.addAll(ring(l, FROM_EDGE, width(by, TAPE)));
-                }
-            }
-            return marks;
-        }
-
-        /** A band of a width along the edge, so far in from it; nothing where there is no room. */
-        private static List<Outline> ring(Outline land, Length in, Length width) {
-            if (land.isNarrower(in.plus(width).times(2))) {
-                return land.isNarrower(in.times(2)) ? List.of() : List.of(land.grown(in.negated()));
-            }
-            Outline outer = land.grown(in.negated());
-            return outer.less(List.of(outer.grown(width.negated())));
-        }
-
-        /** In the corners and the middle, where there is land for it. */
-        private static List<Outline> dots(Outline land) {
-            Box box = land.bounds();
-            double in = Mm.of(DOT) / 2 + 2;
-            List<Outline> dots = new ArrayList<>();
-            double[] xs = {box.left() + in, box.centre().x(), box.right() - in};
-            double[] ys = {box.bottom() + in, box.centre().y(), box.top() - in};
-            for (double x : xs) {
-                for (double y : ys) {
-                    Outline dot = Outline.circle(DOT).placed(Placement.at(Mm.length(x), Mm.length(y)));
-                    if (land.holds(dot) && dots.stream().noneMatch(dot::overlaps)) {
-                        dots.add(dot);
-                    }
-                }
-            }
-            return dots;
         }
     }
 }

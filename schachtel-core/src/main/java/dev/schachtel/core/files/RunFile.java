@@ -19,10 +19,10 @@ public final class RunFile {
 
     /**
      * Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name, version 2
-     * one number of spares for all parts, version 3 nothing of what is taken of the drawer.
+     * one number of spares for all parts, version 3 nothing of set-up and of what is taken of the drawer.
      */
-    private static final Upgrades UPGRADES = new Upgrades(
-            "run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared, plan -> plan.putArray("takes")));
+    private static final Upgrades UPGRADES =
+            new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared, RunFile::taken));
 
     private RunFile() {}
 
@@ -54,6 +54,15 @@ public final class RunFile {
     private static void spared(ObjectNode plan) {
         int all = plan.path("spares").asInt(0);
         plan.putObject("spares").put("", all);
+    }
+
+    private static void taken(ObjectNode plan) {
+        plan.putArray("takes");
+        plan.path("steps").forEach(step -> {
+            if (step instanceof ObjectNode old) {
+                old.put("setUp", 0);
+            }
+        });
     }
 
     /** Steps said what kind they are by a name alone. */

@@ -21,12 +21,14 @@ public final class Outlook {
      *
      * @param work the id of its kind
      * @param book seconds of handwork by the book
+     * @param setUp how many of them are set-up
      * @param rest seconds that it dries
      * @param maker who does it, from 0
      * @param waits steps before it in the list that must be done
      * @param dry those of them that must be dry too
      */
-    public record Stint(String work, double book, double rest, int maker, List<Integer> waits, List<Integer> dry) {
+    public record Stint(
+            String work, double book, double setUp, double rest, int maker, List<Integer> waits, List<Integer> dry) {
         public Stint {
             waits = List.copyOf(waits);
             dry = List.copyOf(dry);
@@ -50,7 +52,8 @@ public final class Outlook {
                 Pace.Known known = pace.apply(s.work);
                 double usual = hands.computeIfAbsent(
                         s.work, k -> known.median() * Math.exp(known.doubt() * random.nextGaussian()));
-                times.add(s.book * usual * Math.exp(known.spread() * random.nextGaussian()));
+                double book = s.book - s.setUp + known.setUp() * s.setUp;
+                times.add(book * usual * Math.exp(known.spread() * random.nextGaussian()));
             }
             finishes[i] = finish(steps, times);
         }

@@ -14,11 +14,15 @@ import java.util.stream.Collectors;
  * <p>Derivation: the posterior mode is found by turns. With weights w = ({@value #FREEDOM} + 1) / ({@value #FREEDOM} + r²), r the residual over the
  * spread s of its kind: d = Σ w (y - h) / (4 + Σ w); s² = (4 ln² 1.6 + Σ w (y - h - d)²) / (4 + n); h is the mean over all kinds of
  * their mean logarithm, each with the variance s²/Σw + s²/4 that it has with d unknown, and the book's with ln² 1.5.
+ * <p>Set-up is told apart by batches of different sizes: where a share c of the book's time is set-up, the logarithm has
+ * ln(c eᵘ + 1 - c) more, u with the variance ln² {@value #SET_UP} about 0. Each turn makes one Gauss-Newton step in d and u together.
  *
  * <p>What is taken of materials against what was planned is learned in the same way, by another book: {@link #AMOUNTS}.
  */
 public final class Pace {
     static final double FREEDOM = 4;
+    /** Set-up may be slower or faster than the rest by this factor. */
+    static final double SET_UP = 1.5;
     /** What the book says of any work: times vary by 1.6, hands by 1.5; it weighs as four timings. */
     public static final Book TIMES = new Book(1.6, 4, 1.5);
     /** Of what is taken of a material against what was planned: estimates, since nothing is known of it before it is counted. */
@@ -44,12 +48,18 @@ public final class Pace {
     /**
      * What is known of one kind of work.
      *
-     * @param median how many times as long as by the book
+     * @param median how many times as long as by the book, set-up aside
      * @param spread standard deviation of the logarithm, for one piece of work
      * @param doubt standard deviation of the logarithm of the median
      * @param count timings
+     * @param setUp how many times as much longer set-up takes than the rest does
      */
-    public record Known(double median, double spread, double doubt, int count) {
+    public record Known(double median, double spread, double doubt, int count, double setUp) {
+        /** How long work takes in the median of which so many seconds by the book are set-up. */
+        public double seconds(double book, double setUpByTheBook) {
+            return median * (book - setUpByTheBook + setUp * setUpByTheBook);
+        }
+
         /** Nine in ten take at least so many times as long as by the book. */
         public double low() {
             return median * Math.exp(-NINE_IN_TEN * Math.hypot(spread, doubt));
@@ -64,6 +74,10 @@ public final class Pace {
     /** The timings of one kind of work, and what follows from them with the maker's hand as it is known. */
     private static final class Kind {
         private final List<Double> logs;
+        private final List<Double> shares;
+        /** Logarithm of how many times as much longer set-up takes. */
+        private double setUp;
+
         private double own;
         private final Book book;
         private double variance;
@@ -74,22 +88,40 @@ public final class Pace {
             this.book = book;
             this.variance = book.variance();
             this.logs = timings.stream().map(Timing::log).toList();
+            this.shares = timings.stream().map(Timing::share).toList();
         }
 
+        /** One Gauss-Newton step in the own difference and in that of the set-up, which hang together. */
         void turn(double hand) {
             double weights = 0;
             double sum = 0;
             double squares = 0;
-            for (double y : logs) {
+            double pull = 0;
+            double both = 0;
+            double steep = variance / square(Math.log(SET_UP));
+            double push = -setUp * steep;
+            for (int i = 0; i < logs.size(); i++) {
+                double share = shares.get(i);
+                double longer = share * Math.exp(setUp) + 1 - share;
+                double y = logs.get(i) - Math.log(longer);
                 double off = y - hand - own;
                 double w = (FREEDOM + 1) / (FREEDOM + off * off / variance);
+                double slope = share * Math.exp(setUp) / longer;
                 weights += w;
                 sum += w * y;
                 squares += w * off * off;
+                pull += w * off;
+                both += w * slope;
+                steep += w * slope * slope;
+                push += w * slope * off;
             }
             weight = weights;
             mean = weights == 0 ? 0 : sum / weights;
-            own = (sum - weights * hand) / (book.weight + weights);
+            double flat = book.weight + weights;
+            pull -= book.weight * own;
+            double area = flat * steep - both * both;
+            own += (pull * steep - push * both) / area;
+            setUp += (push * flat - pull * both) / area;
             variance = (book.weight * book.variance() + squares) / (book.weight + logs.size());
         }
 
@@ -154,11 +186,16 @@ public final class Pace {
         Kind kind = kinds.get(work);
         if (kind == null) {
             double variance = book.variance();
-            return new Known(hand(), Math.sqrt(variance), Math.sqrt(doubtOfHand + variance / book.weight), 0);
+            return new Known(hand(), Math.sqrt(variance), Math.sqrt(doubtOfHand + variance / book.weight), 0, 1);
         }
         double share = book.weight / (book.weight + kind.weight);
         double doubt = kind.variance / (book.weight + kind.weight) + share * share * doubtOfHand;
-        return new Known(Math.exp(hand + kind.own), Math.sqrt(kind.variance), Math.sqrt(doubt), kind.logs.size());
+        return new Known(
+                Math.exp(hand + kind.own),
+                Math.sqrt(kind.variance),
+                Math.sqrt(doubt),
+                kind.logs.size(),
+                Math.exp(kind.setUp));
     }
 
     /** The kinds of work that were timed, in the order in which they first were. */

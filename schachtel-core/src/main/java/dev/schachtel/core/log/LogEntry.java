@@ -56,16 +56,19 @@ public record LogEntry(
      *
      * @param work the kind of work
      * @param book seconds by the book; 0 where it takes no hands by the book
+     * @param setUp how many of them are for setting up
      */
     public record Done(
             @Asked(value = "Work", max = "60") String work,
             @Asked(value = "Maker", initial = " ", max = "60") String maker,
             @Asked(value = "By the book, seconds", initial = "0", max = "10000000") int book,
             @Asked(value = "Planned, seconds", initial = "0", max = "10000000") int planned,
-            @Asked(value = "Taken, seconds", initial = "0", max = "10000000") int taken) {
+            @Asked(value = "Taken, seconds", initial = "0", max = "10000000") int taken,
+            @Asked(value = "Set-up by the book, seconds", initial = "0", max = "10000000") int setUp) {
         /** Both as one. */
         Done and(Done more) {
-            return new Done(work, maker, book + more.book, planned + more.planned, taken + more.taken);
+            return new Done(
+                    work, maker, book + more.book, planned + more.planned, taken + more.taken, setUp + more.setUp);
         }
     }
 
@@ -197,14 +200,15 @@ public record LogEntry(
                 plain(t.maker(), 60),
                 t.timing().map(x -> (int) Math.round(x.book())).orElse(0),
                 t.step().hands(),
-                (int) Math.round(t.seconds()));
+                (int) Math.round(t.seconds()),
+                t.timing().map(x -> (int) Math.round(x.setUp())).orElse(0));
     }
 
     /** What was timed, against the book. */
     public List<Timing> timings(Predicate<String> maker) {
         return steps.stream()
                 .filter(s -> s.book() > 0 && s.taken() > 0 && maker.test(s.maker()))
-                .map(s -> new Timing(s.work(), s.book(), s.taken()))
+                .map(s -> new Timing(s.work(), s.book(), s.taken(), Math.min(s.setUp(), s.book())))
                 .toList();
     }
 

@@ -9,7 +9,6 @@ import java.util.function.Function;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Step;
-import dev.schachtel.core.house.WorkTime;
 import dev.schachtel.core.learning.Outlook;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.work.WorkKind;
@@ -26,9 +25,12 @@ public final class Outlooks {
         for (Step step : plan.steps()) {
             List<Integer> before = step.waitsFor().stream().map(n -> n - 1).toList();
             boolean wet = step.op().is(WorkKind.CLEAN);
+            Timings.Book book = Timings.Book.of(
+                    step.op().kind(), step.hands().toSeconds(), step.setUp().toSeconds());
             stints.add(new Outlook.Stint(
                     step.op().kind().id(),
-                    book(step.op().kind(), step.hands().toSeconds()),
+                    book.whole(),
+                    book.setUp(),
                     step.op().rest().toSeconds(),
                     step.maker(),
                     before,
@@ -52,16 +54,10 @@ public final class Outlooks {
                     .add(places.get(w.key())));
             places.put(key, stints.size());
             int maker = stints.size() % state.makers();
-            stints.add(new Outlook.Stint(
-                    step.kind().id(), book(step.kind(), step.hands()), step.rest(), maker, before, dry));
+            Timings.Book book = Timings.Book.of(step.kind(), step.hands(), step.setUp());
+            stints.add(
+                    new Outlook.Stint(step.kind().id(), book.whole(), book.setUp(), step.rest(), maker, before, dry));
         }
         return Outlook.of(stints, pace, SEED);
-    }
-
-    /** Seconds by the book, whatever own times the plan was made with. */
-    private static double book(WorkKind kind, double hands) {
-        WorkTime usual = kind.usual();
-        double own = kind.setUp().toSeconds() + kind.each().toSeconds();
-        return own == 0 ? hands : hands * (usual.setUp() + usual.each()) / own;
     }
 }

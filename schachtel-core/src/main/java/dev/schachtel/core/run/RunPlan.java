@@ -43,6 +43,7 @@ public record RunPlan(List<RunStep> steps, int cards, Map<String, Integer> spare
                     step.lot().last(),
                     List.of(),
                     (int) step.hands().toSeconds(),
+                    (int) step.setUp().toSeconds(),
                     (int) step.op().rest().toSeconds(),
                     step.op().hazard(),
                     step.op().parts().stream().map(PartId::toString).toList(),

@@ -14,6 +14,7 @@ import dev.schachtel.core.work.WorkKind;
  * @param first the number of its first card, from 1
  * @param aside cards from first to last that go through it by themselves, since something went wrong with them
  * @param hands seconds of handwork
+ * @param setUp how many of them are set-up
  * @param rest seconds of drying or pressing afterwards
  * @param hazard what must not be near its opposite while this goes on or dries: heat or solvent
  * @param parts what is handled, the main part first
@@ -26,6 +27,7 @@ public record RunStep(
         int last,
         List<Integer> aside,
         int hands,
+        int setUp,
         int rest,
         Hazard hazard,
         List<String> parts,
@@ -53,13 +55,13 @@ public record RunStep(
     RunStep waitingFor(List<Wait> more) {
         List<Wait> all = new java.util.ArrayList<>(waits);
         all.addAll(more);
-        return new RunStep(key, op, kind, first, last, aside, hands, rest, hazard, parts, all);
+        return new RunStep(key, op, kind, first, last, aside, hands, setUp, rest, hazard, parts, all);
     }
 
     /** The same for one card only, under a name of its own, with its share of the time and these waits. */
     RunStep once(String name, int card, List<Wait> own) {
         int share = Math.max(SHORTEST, hands / Math.max(1, cards()));
-        return new RunStep(name, op, kind, card, card, List.of(), share, rest, hazard, parts, own);
+        return new RunStep(name, op, kind, card, card, List.of(), share, 0, rest, hazard, parts, own);
     }
 
     /** The same for all its cards but one, in what is left of the time. */
@@ -67,7 +69,7 @@ public record RunStep(
         List<Integer> all = new java.util.ArrayList<>(aside);
         all.add(card);
         int left = Math.max(SHORTEST, hands - hands / Math.max(1, cards()));
-        return new RunStep(key, op, kind, first, last, all, left, rest, hazard, parts, waits);
+        return new RunStep(key, op, kind, first, last, all, left, Math.min(setUp, left), rest, hazard, parts, waits);
     }
 
     /** Whether one is hot and the other burns. */

@@ -33,10 +33,28 @@ public final class Timings {
     public record Timed(RunStep step, String maker, double seconds) {
         /** Against the book, whatever own times the plan was made with; empty for a step that takes no hands. */
         public Optional<Timing> timing() {
-            WorkTime usual = step.kind().usual();
-            double own = step.kind().setUp().toSeconds() + step.kind().each().toSeconds();
-            double book = own == 0 ? step.hands() : step.hands() * (usual.setUp() + usual.each()) / own;
-            return book > 0 ? Optional.of(new Timing(step.kind().id(), book, seconds)) : Optional.empty();
+            Book book = Book.of(step.kind(), step.hands(), step.setUp());
+            return book.whole() > 0
+                    ? Optional.of(new Timing(step.kind().id(), book.whole(), seconds, book.setUp()))
+                    : Optional.empty();
+        }
+    }
+
+    /**
+     * Seconds of handwork by the book, whatever own times a plan was made with.
+     *
+     * @param whole with set-up
+     */
+    record Book(double whole, double setUp) {
+        static Book of(WorkKind kind, double hands, double setUp) {
+            WorkTime usual = kind.usual();
+            double before = scaled(setUp, usual.setUp(), kind.setUp().toSeconds());
+            return new Book(
+                    before + scaled(hands - setUp, usual.each(), kind.each().toSeconds()), before);
+        }
+
+        private static double scaled(double seconds, double usual, double own) {
+            return own == 0 ? seconds : seconds * usual / own;
         }
     }
 
@@ -72,7 +90,7 @@ public final class Timings {
             Pace.Known known = pace.of(kind.id());
             if (known.count() >= OFTEN) {
                 WorkTime usual = kind.usual();
-                int setUp = (int) Math.round(usual.setUp() * known.median());
+                int setUp = (int) Math.round(usual.setUp() * known.median() * known.setUp());
                 int each = (int) Math.round(usual.each() * known.median());
                 times.put(kind.id(), new WorkTime(kind.id(), setUp, each));
             }

@@ -18,9 +18,13 @@ import dev.schachtel.core.design.Holding.Reason;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Roll;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** What a piece may be stuck with, and where it goes. */
 class HoldingTest {
@@ -76,6 +80,59 @@ class HoldingTest {
         assertThat(by(strip, "tape").marks()).isEmpty();
         assertThat(by(strip, "glue").reasons()).contains(Reason.FINE_LINE);
         assertThat(strip.options().get(0).by().isPoured()).isTrue();
+    }
+
+    /** Six sheets of 300 g in one, 105 by 148.5 less 3 mm all round: 25 g are too much for nine dots, not for a line of glue. */
+    @Test
+    void whatIsHeavyNeedsMoreThanDots() {
+        TestCards stacked = TestCards.raised().set("panel", "fixing", "tape").set("panel", "sheets", "6");
+        assertThat(by(held(stacked, "panel"), "dots").reasons()).contains(Reason.TOO_HEAVY);
+        assertThat(by(held(stacked, "panel"), "glue").reasons()).doesNotContain(Reason.TOO_HEAVY);
+        assertThat(by(held(stacked.set("panel", "sheets", "1"), "panel"), "dots")
+                        .reasons())
+                .doesNotContain(Reason.TOO_HEAVY);
+    }
+
+    /** Tape costs by its length: as much of the roll's price as of its length; glue has no price in the drawer. */
+    @Test
+    void tapeCostsByItsLength() {
+        Option tape = by(held(TestCards.raised().set("panel", "fixing", "tape"), "panel"), "tape");
+        double area = tape.marks().stream()
+                .mapToDouble(m -> m.area().squareMillimetres())
+                .sum();
+        Roll roll = TestCards.WORKSHOP.rollsOf(tape.by().id()).get(0);
+        double metres = area / 6 / 1000;
+        assertThat(tape.cost() / 10.0)
+                .isCloseTo(roll.price() * metres / (roll.full().nanometres() / 1e9), within(0.06));
+        assertThat(by(held(TestCards.raised().set("panel", "fixing", "tape"), "panel"), "glue")
+                        .cost())
+                .isZero();
+    }
+
+    /** A lattice of three by four openings has six crossings: a dot on each, and a line round it; all of it on card. */
+    @Test
+    void glueOnALatticeIsNotSeenThroughIt() {
+        Outline lattice = Outline.rectangle(Length.ofMillimetres(60), Length.ofMillimetres(80));
+        for (int column = 0; column < 3; column++) {
+            for (int row = 0; row < 4; row++) {
+                Box opening = new Box(-24 + 17 * column, -34 + 18 * row, -10 + 17 * column, -20 + 18 * row);
+                lattice = lattice.without(Outline.of(opening));
+            }
+        }
+        Adhesive glue =
+                TestCards.WORKSHOP.find(new MaterialId("glue"), Adhesive.class).orElseThrow();
+        List<Outline> marks = GluePattern.of(List.of(lattice), glue, Optional.empty());
+        List<Outline> dots = marks.stream().filter(m -> m.bounds().width() < 3).toList();
+        assertThat(dots).hasSize(6);
+        assertThat(dots.stream()
+                        .map(d -> Math.round(d.bounds().centre().x()) + ","
+                                + Math.round(d.bounds().centre().y())))
+                .contains("-8,-18", "9,18");
+        for (Outline mark : marks) {
+            assertThat(lattice.shared(mark).squareMillimetres())
+                    .isGreaterThan(0.98 * mark.area().squareMillimetres());
+        }
+        assertThat(marks.size()).isGreaterThan(6);
     }
 
     static List<String> files() {

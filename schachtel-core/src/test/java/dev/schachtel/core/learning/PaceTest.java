@@ -49,6 +49,40 @@ class PaceTest {
         assertThat(Math.abs(Math.log(more / factor))).isLessThanOrEqualTo(Math.abs(Math.log(median / factor)) + 1e-9);
     }
 
+    /** Who takes twice the book's time to set up, and 0.8 of it for each piece, is known by batches of 1 to 12. */
+    @Test
+    void setUpIsToldApartByBatches() {
+        Random random = new Random(3);
+        List<Timing> timings = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            int pieces = 1 + random.nextInt(12);
+            double seconds = (2 * 120 + 0.8 * 30 * pieces) * Math.exp(0.1 * random.nextGaussian());
+            timings.add(new Timing("trim", 120 + 30 * pieces, seconds, 120));
+        }
+        Pace.Known known = Pace.of(timings).of("trim");
+        assertThat(known.median()).isCloseTo(0.8, within(0.08));
+        assertThat(known.setUp() * known.median()).isCloseTo(2, within(0.2));
+        assertThat(known.seconds(120 + 30 * 40, 120)).isCloseTo(2 * 120 + 0.8 * 30 * 40, within(80.0));
+        double blind = Pace.of(timings.stream()
+                                .map(t -> new Timing(t.work(), t.book(), t.seconds()))
+                                .toList())
+                        .of("trim")
+                        .median()
+                * (120 + 30 * 40);
+        assertThat(Math.abs(blind - 1200)).isGreaterThan(Math.abs(known.seconds(1320, 120) - 1200));
+    }
+
+    /** Batches of one size can't tell set-up from the rest: what they take comes out right all the same. */
+    @Test
+    void oneSizeOfBatchForecastsItself() {
+        List<Timing> same = IntStream.range(0, 30)
+                .mapToObj(i -> new Timing("trim", 200, 300, 100))
+                .toList();
+        Pace.Known known = Pace.of(same).of("trim");
+        assertThat(known.seconds(200, 100)).isCloseTo(300, within(15.0));
+        assertThatThrownBy(() -> new Timing("trim", 100, 90, 101)).isInstanceOf(IllegalArgumentException.class);
+    }
+
     /** A step that was left open for two days hardly moves what twenty others say. */
     @Test
     void anOutlierCountsLittle() {
@@ -77,14 +111,14 @@ class PaceTest {
     @Test
     void theOutlookIsThePlanWhenNothingVaries() {
         List<Outlook.Stint> steps = List.of(
-                new Outlook.Stint("a", 100, 50, 0, List.of(), List.of()),
-                new Outlook.Stint("b", 30, 0, 0, List.of(), List.of()),
-                new Outlook.Stint("c", 10, 5, 0, List.of(), List.of(0)),
-                new Outlook.Stint("d", 400, 0, 1, List.of(0), List.of()));
+                new Outlook.Stint("a", 100, 0, 50, 0, List.of(), List.of()),
+                new Outlook.Stint("b", 30, 0, 0, 0, List.of(), List.of()),
+                new Outlook.Stint("c", 10, 0, 5, 0, List.of(), List.of(0)),
+                new Outlook.Stint("d", 400, 0, 0, 1, List.of(0), List.of()));
         assertThat(Outlook.finish(steps.subList(0, 3), List.of(100.0, 30.0, 10.0)))
                 .isEqualTo(165);
         assertThat(Outlook.finish(steps, List.of(100.0, 30.0, 10.0, 400.0))).isEqualTo(500);
-        Outlook sure = Outlook.of(steps, w -> new Pace.Known(2, 0, 0, 9), 1);
+        Outlook sure = Outlook.of(steps, w -> new Pace.Known(2, 0, 0, 9, 1), 1);
         assertThat(sure.within(0.5)).isEqualTo(1000);
         assertThat(sure.chance(999)).isZero();
         assertThat(sure.chance(1000)).isEqualTo(1);
@@ -93,8 +127,8 @@ class PaceTest {
     /** One step: the draws have the median and the range of the log-normal distribution, to three standard errors. */
     @Test
     void drawsFollowTheDistribution() {
-        List<Outlook.Stint> one = List.of(new Outlook.Stint("a", 100, 0, 0, List.of(), List.of()));
-        Pace.Known known = new Pace.Known(1.5, 0.3, 0.4, 5);
+        List<Outlook.Stint> one = List.of(new Outlook.Stint("a", 100, 0, 0, 0, List.of(), List.of()));
+        Pace.Known known = new Pace.Known(1.5, 0.3, 0.4, 5, 1);
         Outlook outlook = Outlook.of(one, w -> known, 7);
         double off = 3 * Math.sqrt(0.25 / Outlook.DRAWS);
         assertThat(outlook.chance(150)).isCloseTo(0.5, within(off));

@@ -57,7 +57,7 @@ final class SimulatedMakers {
         List<Outlook.Stint> steps = new ArrayList<>();
         for (int i = 18 + random.nextInt(13); i > 0; i--) {
             double book = 120 * Math.exp(random.nextDouble() * Math.log(10));
-            steps.add(new Outlook.Stint("work " + random.nextInt(KINDS), book, 0, 0, List.of(), List.of()));
+            steps.add(new Outlook.Stint("work " + random.nextInt(KINDS), book, 0, 0, 0, List.of(), List.of()));
         }
         return steps;
     }

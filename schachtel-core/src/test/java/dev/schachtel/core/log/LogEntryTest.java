@@ -64,7 +64,7 @@ class LogEntryTest {
                 1,
                 3600,
                 4000,
-                List.of(new Done("stick", "Oduya", 90, 90, 118), new Done("trim", "Oduya", 40, 40, 78)),
+                List.of(new Done("stick", "Oduya", 90, 90, 118, 0), new Done("trim", "Oduya", 40, 40, 78, 0)),
                 List.of(new Wrong(7, 0, "stick", "It leaked: a gap, “here”.", "a leaf over it")),
                 List.of(given),
                 "Two lines, one; =SUM(A1) and 1/2.",

@@ -137,7 +137,7 @@ class SuppliesTest {
     /** Two of twelve torn at the punch: good is (19 + 10) / 32; for twelve cards that takes 15, since 14 give twelve in 86 of 100. */
     @Test
     void whatGoesWrongOftenTakesMoreSpares() {
-        LogEntry.Done punch = new LogEntry.Done("punch", "Oduya", 60, 60, 70);
+        LogEntry.Done punch = new LogEntry.Done("punch", "Oduya", 60, 60, 70, 0);
         LogEntry.Wrong torn = new LogEntry.Wrong(3, 0, "punch", "It tore.", "");
         LogEntry built = new LogEntry(
                 "Label", TODAY, 12, 0, 60, 70, List.of(punch), List.of(torn, torn), List.of(), "", List.of());

@@ -22,7 +22,7 @@ class MishapTest {
     private static RunStep step(String key, WorkKind kind, int hands, int rest, List<String> parts, String... after) {
         List<RunStep.Wait> waits =
                 List.of(after).stream().map(RunStep.Wait::dry).toList();
-        return new RunStep(key, key, kind, 1, 4, List.of(), hands, rest, Hazard.NONE, parts, waits);
+        return new RunStep(key, key, kind, 1, 4, List.of(), hands, 0, rest, Hazard.NONE, parts, waits);
     }
 
     /** Four cards: trim panels and mats, stamp the panels (dries 10 min), glue the mat on (5 min), put it in the envelope. */

@@ -23,7 +23,7 @@ class OutlooksTest {
 
     /** Somebody who takes exactly so many times the book, always. */
     private static Function<String, Pace.Known> exactly(double factor) {
-        return work -> new Pace.Known(factor, 1e-9, 1e-9, 100);
+        return work -> new Pace.Known(factor, 1e-9, 1e-9, 100, 1);
     }
 
     /** Without any spread it is the plan itself: no sooner than the handwork, no later than planned. */
