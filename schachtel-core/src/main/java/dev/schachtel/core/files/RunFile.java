@@ -19,10 +19,18 @@ public final class RunFile {
 
     /**
      * Version 0 had, in its time, no makers, latest times and hazards; version 1 the kind of a step as a name, version 2
-     * one number of spares for all parts, version 3 nothing of set-up and of what is taken of the drawer.
+     * one number of spares for all parts, version 3 nothing of what is taken of the drawer, version 4 nothing
+     * of set-up.
      */
-    private static final Upgrades UPGRADES =
-            new Upgrades("run", 0, List.of(RunFile::completed, RunFile::described, RunFile::spared, RunFile::taken));
+    private static final Upgrades UPGRADES = new Upgrades(
+            "run",
+            0,
+            List.of(
+                    RunFile::completed,
+                    RunFile::described,
+                    RunFile::spared,
+                    plan -> plan.putArray("takes"),
+                    RunFile::setUp));
 
     private RunFile() {}
 
@@ -56,8 +64,7 @@ public final class RunFile {
         plan.putObject("spares").put("", all);
     }
 
-    private static void taken(ObjectNode plan) {
-        plan.putArray("takes");
+    private static void setUp(ObjectNode plan) {
         plan.path("steps").forEach(step -> {
             if (step instanceof ObjectNode old) {
                 old.put("setUp", 0);
