@@ -91,21 +91,37 @@ class LogTasksBrowserTest extends InBrowser {
         assertThat(page.locator(".do .lesson").first()).hasText(lesson);
         open("taught");
         page.getByText("A lesson for next time").click();
-        String picture = "Cut the wings last " + ANEW;
-        page.locator(".lesson-in [name=words]").fill(picture);
-        page.locator(".lesson-in select").selectOption("PICTURE kestrel");
-        press("Learn it");
-        assertThat(part()).containsText(picture);
-        page.getByText("A lesson for next time").click();
-        String thick = "Send it as a parcel " + ANEW;
+        String thick = "Give it a day under a book " + ANEW;
         page.locator(".lesson-in [name=words]").fill(thick);
-        page.locator(".lesson-in select").selectOption("RULE ENVELOPE_THICKNESS");
+        page.locator(".lesson-in select").selectOption("RULE LEVEL");
         press("Learn it");
         assertThat(part()).containsText(thick);
-        page.navigate(app.address() + "/cards/" + shaker.id() + "/structure?select=kestrel-1");
-        assertThat(page.locator("#fields")).containsText(picture);
+        page.navigate(app.address() + "/cards/" + shaker.id() + "/structure?select=panel");
         assertThat(page.locator("article.f em.lesson").first()).hasText(thick);
         open("taught");
+        press("Forget it");
+        assertThat(part()).not().containsText(lesson);
+    }
+
+    /** A lesson about a picture stands wherever that picture is shown. */
+    @Test
+    void aLessonAboutAPictureComesBack() {
+        StoredCard label = app.cards()
+                .create(
+                        CardEdit.of(RunningApp.whole("luggage-label.json"))
+                                .set(new Id("card"), "name", "Label with birds " + ANEW),
+                        "test");
+        built(label);
+        open("with birds");
+        page.getByText("A lesson for next time").click();
+        String lesson = "Cut the wings last " + ANEW;
+        page.locator(".lesson-in [name=words]").fill(lesson);
+        page.locator(".lesson-in select").selectOption("PICTURE kestrel");
+        press("Learn it");
+        assertThat(part()).containsText(lesson);
+        page.navigate(app.address() + "/cards/" + label.id() + "/structure?select=kestrel-1");
+        assertThat(page.locator("#fields")).containsText(lesson);
+        open("with birds");
         press("Forget it");
         assertThat(part()).not().containsText(lesson);
     }

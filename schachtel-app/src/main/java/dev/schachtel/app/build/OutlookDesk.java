@@ -6,8 +6,8 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.planning.MakersPace;
 import dev.schachtel.app.planning.Plans;
-import dev.schachtel.app.run.MakersPace;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.core.learning.Outlook;
 import dev.schachtel.core.learning.Pace;

@@ -1,6 +1,7 @@
 package dev.schachtel.app.cards;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -11,24 +12,31 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.occasions.Occasions;
+import dev.schachtel.app.planning.MakersPace;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.model.RefusedException;
-import dev.schachtel.core.plan.DateLine;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.run.Outlooks;
 
 /** The next occasions, with the day by which their cards must be begun. */
 @Component
 class Coming {
+    /** Hours at the bench. */
+    private static final int A_DAY = 8;
+
     private static final int SHOWN = 4;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private final Occasions occasions;
     private final CardService cards;
     private final Plans plans;
+    private final MakersPace makers;
     private final Clock clock;
 
-    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock) {
+    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock, MakersPace makers) {
+        this.makers = makers;
         this.occasions = occasions;
         this.cards = cards;
         this.plans = plans;
@@ -75,8 +83,14 @@ class Coming {
         }
     }
 
+    /** Whole days at the bench in which it is ready nine times in ten, by the pace of the one who timed most. */
+    private long days(Plan plan) {
+        double seconds = Outlooks.of(plan.assembly(), makers.of("")::of).within(0.9);
+        return (long) Math.max(1, Math.ceil(seconds / Duration.ofHours(A_DAY).toSeconds()));
+    }
+
     private String begin(StoredCard card, LocalDate day, LocalDate today) {
-        LocalDate begin = day.minusDays(DateLine.days(plans.of(card.spec())) - 1L);
+        LocalDate begin = day.minusDays(days(plans.of(card.spec())) - 1L);
         String by = "“" + card.spec().name() + "”: ";
         if (begin.isBefore(today)) {
             return by + "too late by " + (today.toEpochDay() - begin.toEpochDay()) + " days, unless more hands help.";

@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 
-import dev.schachtel.app.run.MakersPace;
+import dev.schachtel.app.planning.MakersPace;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.learning.Timing;
 

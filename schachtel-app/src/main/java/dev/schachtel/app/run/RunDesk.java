@@ -20,6 +20,7 @@ import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.lessons.Lessons;
+import dev.schachtel.app.planning.MakersPace;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;

@@ -1,4 +1,4 @@
-package dev.schachtel.app.run;
+package dev.schachtel.app.planning;
 
 import dev.schachtel.core.learning.Pace;
 
