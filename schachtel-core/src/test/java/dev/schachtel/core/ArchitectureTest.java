@@ -48,6 +48,7 @@ class ArchitectureTest {
             List.of("work"),
             List.of("learning"),
             List.of("house"),
+            List.of("pose"),
             List.of("shape"),
             List.of("measure", "guillotine", "schedule"),
             List.of("patience"));

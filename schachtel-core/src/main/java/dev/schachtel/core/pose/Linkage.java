@@ -1,0 +1,179 @@
+package dev.schachtel.core.pose;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * Panels that hang together by hinges, some of which are driven. Panels are placed along a tree of hinges from the first panel; every hinge
+ * beside the tree closes a loop: both its panels must have it in the same place. The angles that nobody drives are found by damped least
+ * squares over the distances of the ends of such hinges (Levenberg and Marquardt; derivatives from the axes), continued from the
+ * shut card in fixed steps of the driver, so that the same driver gives the same pose whatever was shown before.
+ */
+public final class Linkage {
+    /** Steps from shut to any pose. */
+    static final int STEPS = 48;
+    /** Closed: ends of a hinge are no further apart than this, mm. */
+    public static final double CLOSED = 1e-7;
+
+    /** So far a hinge is bent before the first step, that it knows which way to go. */
+    private static final double NUDGE = 0.02;
+
+    private final int panels;
+    private final List<Hinge> hinges;
+    private final Map<Integer, DoubleUnaryOperator> driven;
+    /** By panel: the hinge by which it hangs in the tree; -1 for the first one, and for what hangs on nothing. */
+    private final int[] parent;
+
+    private final List<Integer> order = new ArrayList<>();
+    private final Set<Integer> loops = new LinkedHashSet<>();
+    private final Set<Integer> free = new LinkedHashSet<>();
+    private final Tree tree;
+    private final List<Loops> groups;
+
+    /**
+     * What hangs together.
+     *
+     * @param panels how many; the first one stays where it is
+     * @param driven by hinge, its angle for a driver from 0, shut, to 1, open
+     */
+    public Linkage(int panels, List<Hinge> hinges, Map<Integer, DoubleUnaryOperator> driven) {
+        this.panels = panels;
+        this.hinges = List.copyOf(hinges);
+        this.driven = Map.copyOf(driven);
+        this.parent = new int[panels];
+        grow();
+        this.tree = new Tree(this.hinges, parent);
+        this.groups = groups();
+    }
+
+    private void grow() {
+        Arrays.fill(parent, -1);
+        boolean[] seen = new boolean[panels];
+        boolean[] used = new boolean[hinges.size()];
+        Deque<Integer> next = new ArrayDeque<>(List.of(0));
+        seen[0] = true;
+        while (!next.isEmpty()) {
+            int at = next.poll();
+            order.add(at);
+            for (int h = 0; h < hinges.size(); h++) {
+                Hinge hinge = hinges.get(h);
+                int other = hinge.first() == at ? hinge.second() : hinge.second() == at ? hinge.first() : -1;
+                if (other >= 0 && !seen[other]) {
+                    seen[other] = true;
+                    used[h] = true;
+                    parent[other] = h;
+                    next.add(other);
+                }
+            }
+        }
+        for (int h = 0; h < hinges.size(); h++) {
+            if (!used[h]) {
+                loops.add(h);
+            } else if (!driven.containsKey(h)) {
+                free.add(h);
+            }
+        }
+    }
+
+    /**
+     * Where all panels are.
+     *
+     * @param panels by number
+     * @param angles of the hinges of the tree; of one that closes a loop as it comes out
+     * @param gap the widest distance of the ends of a hinge, mm
+     * @param loop the hinge at which it gapes; empty where all is closed
+     */
+    public record Pose(List<Rigid> panels, List<Double> angles, double gap, String loop) {
+        public boolean closed() {
+            return loop.isEmpty();
+        }
+    }
+
+    /** The pose for a driver from 0 to 1. */
+    public Pose at(double driver) {
+        double[] angles = new double[hinges.size()];
+        for (int h : free) {
+            angles[h] = hinges.get(h).shut() + Math.signum(hinges.get(h).towards()) * NUDGE;
+        }
+        int steps = Math.max(1, (int) Math.ceil(driver * STEPS));
+        for (int i = 1; i <= steps; i++) {
+            double share = driver * i / steps;
+            driven.forEach((h, angle) -> angles[h] = angle.applyAsDouble(share));
+            groups.forEach(g -> g.close(angles));
+        }
+        return pose(angles);
+    }
+
+    private Rigid[] placed(double[] angles) {
+        Rigid[] all = new Rigid[panels];
+        Arrays.fill(all, Rigid.FLAT);
+        for (int panel : order) {
+            int h = parent[panel];
+            if (h >= 0) {
+                Hinge hinge = hinges.get(h);
+                Rigid step = hinge.at(angles[h]);
+                boolean forward = hinge.second() == panel;
+                all[panel] = forward ? all[hinge.first()].after(step) : all[hinge.second()].after(step.inverse());
+            }
+        }
+        return all;
+    }
+
+    /** Loops that share no free hinge are closed each by itself. */
+    private List<Loops> groups() {
+        List<Loops> groups = new ArrayList<>();
+        for (int loop : loops) {
+            Loops one = new Loops(tree, List.of(loop), free);
+            for (Loops other : List.copyOf(groups)) {
+                if (other.sharesWith(one)) {
+                    groups.remove(other);
+                    one = one.and(other);
+                }
+            }
+            groups.add(one);
+        }
+        return groups;
+    }
+
+    private Pose pose(double[] angles) {
+        Rigid[] placed = placed(angles);
+        double widest = 0;
+        String loop = "";
+        for (int i : loops) {
+            Hinge h = hinges.get(i);
+            double begins = placed[h.first()]
+                    .at(h.onFirst().begins())
+                    .minus(placed[h.second()].at(h.onSecond().begins()))
+                    .length();
+            double ends = placed[h.first()]
+                    .at(h.onFirst().ends())
+                    .minus(placed[h.second()].at(h.onSecond().ends()))
+                    .length();
+            double gap = Math.max(begins, ends);
+            if (gap > widest) {
+                widest = gap;
+                loop = gap > CLOSED ? h.name() : loop;
+            }
+        }
+        List<Double> all = new ArrayList<>();
+        for (int h = 0; h < hinges.size(); h++) {
+            all.add(loops.contains(h) ? angle(hinges.get(h), placed) : angles[h]);
+        }
+        return new Pose(List.of(placed), all, widest, loop);
+    }
+
+    /** The angle of a hinge from where its panels are: that of their outward directions, about the line. */
+    private static double angle(Hinge h, Rigid[] placed) {
+        Vec along = placed[h.first()].direction(h.onFirst().along());
+        Vec flat = placed[h.first()].out();
+        Vec now = placed[h.second()].out();
+        return Math.atan2(flat.cross(now).dot(along), flat.dot(now));
+    }
+}

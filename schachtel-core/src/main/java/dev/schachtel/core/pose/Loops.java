@@ -1,0 +1,137 @@
+package dev.schachtel.core.pose;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Hinges that close loops, with the free hinges that their gaps hang on; closed together by damped least squares. */
+final class Loops {
+    /** After so many turns a pose that doesn't close is given up. */
+    static final int TURNS = 50;
+
+    private final Tree tree;
+    private final List<Integer> loops;
+    private final Set<Integer> all;
+    /** Free hinges on the ways from the first panel to those of the loops. */
+    private final List<Integer> free;
+
+    Loops(Tree tree, List<Integer> loops, Set<Integer> free) {
+        this.tree = tree;
+        this.loops = loops;
+        this.all = free;
+        Set<Integer> own = new LinkedHashSet<>();
+        for (int loop : loops) {
+            collect(tree.hinges().get(loop).first(), own);
+            collect(tree.hinges().get(loop).second(), own);
+        }
+        this.free = own.stream().filter(free::contains).toList();
+    }
+
+    private void collect(int panel, Set<Integer> own) {
+        for (int at = panel; tree.parent()[at] >= 0; at = tree.before(at)) {
+            own.add(tree.parent()[at]);
+        }
+    }
+
+    boolean sharesWith(Loops other) {
+        return free.stream().anyMatch(other.free::contains);
+    }
+
+    Loops and(Loops other) {
+        List<Integer> both = new ArrayList<>(loops);
+        both.addAll(other.loops);
+        return new Loops(tree, both, all);
+    }
+
+    /** Changes the free angles until all ends meet, or as near as they come. */
+    void close(double[] angles) {
+        if (free.isEmpty()) {
+            return;
+        }
+        double damping = 1e-3;
+        double[] gaps = gaps(angles);
+        double now = square(gaps);
+        for (int turn = 0; turn < TURNS && now > Linkage.CLOSED * Linkage.CLOSED / 4; turn++) {
+            double[] step = new Normal(slopes(angles), gaps).solved(damping);
+            double[] next = angles.clone();
+            for (int i = 0; i < free.size(); i++) {
+                next[free.get(i)] += step[i];
+            }
+            double[] left = gaps(next);
+            double then = square(left);
+            if (then < now) {
+                System.arraycopy(next, 0, angles, 0, next.length);
+                gaps = left;
+                now = then;
+                damping = Math.max(1e-12, damping / 10);
+            } else {
+                damping *= 10;
+            }
+        }
+    }
+
+    private static double square(double[] gaps) {
+        return Arrays.stream(gaps).map(g -> g * g).sum();
+    }
+
+    /** Six figures a loop: how far both ends of its hinge lie apart. */
+    private double[] gaps(double[] angles) {
+        double[] gaps = new double[6 * loops.size()];
+        for (int i = 0; i < loops.size(); i++) {
+            Hinge h = tree.hinges().get(loops.get(i));
+            Rigid first = tree.placed(h.first(), angles);
+            Rigid second = tree.placed(h.second(), angles);
+            put(
+                    gaps,
+                    6 * i,
+                    first.at(h.onFirst().begins()).minus(second.at(h.onSecond().begins())));
+            put(
+                    gaps,
+                    6 * i + 3,
+                    first.at(h.onFirst().ends()).minus(second.at(h.onSecond().ends())));
+        }
+        return gaps;
+    }
+
+    private static void put(double[] gaps, int at, Vec v) {
+        gaps[at] = v.x();
+        gaps[at + 1] = v.y();
+        gaps[at + 2] = v.z();
+    }
+
+    /** How the gaps change with each free angle: what hangs beyond its hinge turns about its axis. */
+    private double[][] slopes(double[] angles) {
+        double[][] slopes = new double[6 * loops.size()][free.size()];
+        for (int i = 0; i < loops.size(); i++) {
+            Hinge h = tree.hinges().get(loops.get(i));
+            Rigid first = tree.placed(h.first(), angles);
+            Rigid second = tree.placed(h.second(), angles);
+            add(slopes, 6 * i, new End(h.first(), first.at(h.onFirst().begins()), 1), angles);
+            add(slopes, 6 * i + 3, new End(h.first(), first.at(h.onFirst().ends()), 1), angles);
+            add(slopes, 6 * i, new End(h.second(), second.at(h.onSecond().begins()), -1), angles);
+            add(slopes, 6 * i + 3, new End(h.second(), second.at(h.onSecond().ends()), -1), angles);
+        }
+        return slopes;
+    }
+
+    /** An end of a hinge as it lies on one of its panels. */
+    private record End(int panel, Vec place, int sign) {}
+
+    private void add(double[][] slopes, int row, End end, double[] angles) {
+        for (int at = end.panel; tree.parent()[at] >= 0; at = tree.before(at)) {
+            int column = free.indexOf(tree.parent()[at]);
+            if (column >= 0) {
+                Hinge hinge = tree.hinges().get(tree.parent()[at]);
+                Rigid first = tree.placed(hinge.first(), angles);
+                Vec axis = first.direction(hinge.onFirst().along());
+                Vec moved = axis.cross(end.place.minus(first.at(hinge.onFirst().begins())))
+                        .times(tree.isForward(at) ? end.sign : -end.sign);
+                slopes[row][column] += moved.x();
+                slopes[row + 1][column] += moved.y();
+                slopes[row + 2][column] += moved.z();
+            }
+        }
+    }
+}
