@@ -86,6 +86,7 @@ class BrowserTest extends InBrowser {
         page.keyboard().press("3");
         assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
         page.keyboard().press("1");
+        assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
         page.keyboard().press("Control+z");
         assertThat(field("Diameter")).hasValue("2 3/8");
         page.keyboard().press("Control+y");
