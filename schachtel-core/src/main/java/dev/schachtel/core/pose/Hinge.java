@@ -20,12 +20,20 @@ public record Hinge(String name, int first, int second, Edge onFirst, Edge onSec
 
     /** How the second panel's sheet lies on the first one's, at an angle. */
     Rigid at(double angle) {
+        return bent(laid(), angle);
+    }
+
+    /** The same from how it lies flat, which never changes. */
+    Rigid bent(Rigid laid, double angle) {
+        return Rigid.about(onFirst.begins(), onFirst.along(), angle).after(laid);
+    }
+
+    /** How it lies flat beside the first one. */
+    Rigid laid() {
         Vec along = onFirst.along();
         Vec own = onSecond.along();
         double turn = Math.atan2(along.y(), along.x()) - Math.atan2(own.y(), own.x());
         Rigid flat = Rigid.about(Vec.ZERO, new Vec(0, 0, 1), turn);
-        Vec shift = onFirst.begins().minus(flat.at(onSecond.begins()));
-        Rigid laid = new Rigid(flat.across(), flat.up(), flat.out(), shift);
-        return Rigid.about(onFirst.begins(), along, angle).after(laid);
+        return new Rigid(flat.across(), flat.up(), flat.out(), onFirst.begins().minus(flat.at(onSecond.begins())));
     }
 }

@@ -49,7 +49,7 @@ public final class Linkage {
         this.driven = Map.copyOf(driven);
         this.parent = new int[panels];
         grow();
-        this.tree = new Tree(this.hinges, parent);
+        this.tree = Tree.of(this.hinges, parent);
         this.groups = groups();
     }
 
@@ -117,10 +117,7 @@ public final class Linkage {
         for (int panel : order) {
             int h = parent[panel];
             if (h >= 0) {
-                Hinge hinge = hinges.get(h);
-                Rigid step = hinge.at(angles[h]);
-                boolean forward = hinge.second() == panel;
-                all[panel] = forward ? all[hinge.first()].after(step) : all[hinge.second()].after(step.inverse());
+                all[panel] = all[tree.before(panel)].after(tree.step(panel, angles));
             }
         }
         return all;

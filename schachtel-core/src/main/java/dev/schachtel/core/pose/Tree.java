@@ -6,8 +6,13 @@ import java.util.List;
  * By which hinge each panel hangs on the one before it.
  *
  * @param parent of each panel its hinge; -1 for one that hangs on nothing
+ * @param laid of each hinge how its second panel lies flat on its first
  */
-record Tree(List<Hinge> hinges, int[] parent) {
+record Tree(List<Hinge> hinges, int[] parent, List<Rigid> laid) {
+    static Tree of(List<Hinge> hinges, int[] parent) {
+        return new Tree(hinges, parent, hinges.stream().map(Hinge::laid).toList());
+    }
+
     /** The panel that this one hangs on. */
     int before(int panel) {
         Hinge hinge = hinges.get(parent[panel]);
@@ -20,7 +25,8 @@ record Tree(List<Hinge> hinges, int[] parent) {
 
     /** How a panel lies on the one before it. */
     Rigid step(int panel, double[] angles) {
-        Rigid step = hinges.get(parent[panel]).at(angles[parent[panel]]);
+        int h = parent[panel];
+        Rigid step = hinges.get(h).bent(laid.get(h), angles[h]);
         return isForward(panel) ? step : step.inverse();
     }
 
