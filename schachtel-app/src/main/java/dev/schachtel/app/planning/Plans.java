@@ -19,6 +19,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.assembly.Assembly;
 import dev.schachtel.core.assembly.AssemblySearch;
+import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.FoundOrder;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
@@ -31,6 +32,7 @@ import dev.schachtel.core.design.Adding;
 import dev.schachtel.core.design.Arrange;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.files.FoundFile;
+import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Envelope;
 import dev.schachtel.core.material.Workshop;
@@ -40,6 +42,7 @@ import dev.schachtel.core.patience.PatienceLostException;
 import dev.schachtel.core.plan.DateLine;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.run.Outlooks;
 
 /** Plans cards; remembers the last few, since planning is pure and a page often asks for the same card again. */
 @Component
@@ -57,6 +60,7 @@ public class Plans {
     private static final Duration MOMENT = Duration.ofMillis(250);
 
     private final Workshops workshops;
+    private final MakersPace makers;
     private final FoundPlans found;
     private final Clock clock;
     private final Cache<Key, Plan> recent = keeping(KEPT);
@@ -64,15 +68,19 @@ public class Plans {
     private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
     private final Cache<Key, AssemblySearch> builds = keeping(SEARCHES);
 
-    private final Cache<Key, List<HouseQuestions.Question>> ways = keeping(KEPT);
+    private final Cache<Paced, List<HouseQuestions.Question>> ways = keeping(KEPT);
 
     private record Key(CardSpec spec, Workshop workshop) {}
 
-    private static <V> Cache<Key, V> keeping(int most) {
+    /** Comparisons hold for the pace by which they were made. */
+    private record Paced(Key key, Pace pace) {}
+
+    private static <K, V> Cache<K, V> keeping(int most) {
         return Caffeine.newBuilder().maximumSize(most).build();
     }
 
-    Plans(Workshops workshops, FoundPlans found, Clock clock) {
+    Plans(Workshops workshops, FoundPlans found, Clock clock, MakersPace makers) {
+        this.makers = makers;
         this.workshops = workshops;
         this.found = found;
         this.clock = clock;
@@ -256,7 +264,7 @@ public class Plans {
     /** What makers do differently on this card; with what each way costs once that was worked out. */
     public HouseAnswers ways(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
-        List<HouseQuestions.Question> known = ways.getIfPresent(key);
+        List<HouseQuestions.Question> known = ways.getIfPresent(new Paced(key, makers.of("")));
         return known == null
                 ? new HouseAnswers(HouseQuestions.asked(spec, key.workshop), false)
                 : new HouseAnswers(known, true);
@@ -265,7 +273,16 @@ public class Plans {
     /** Works out what each way costs. */
     public void compare(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
-        ways.get(key, k -> HouseQuestions.of(k.spec, k.workshop));
+        ways.get(
+                new Paced(key, makers.of("")),
+                p -> HouseQuestions.of(p.key.spec, p.key.workshop, plan -> lasts(plan, p.pace)));
+    }
+
+    /** By the book as planned; by what was timed, as likely as not. */
+    private static Duration lasts(BuildPlan plan, Pace pace) {
+        return pace.timed().isEmpty()
+                ? plan.total()
+                : Duration.ofSeconds(Math.round(Outlooks.of(plan, pace::of).within(0.5)));
     }
 
     /**

@@ -2,6 +2,7 @@ package dev.schachtel.app.planning;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -11,6 +12,7 @@ import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.plan.Plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -29,7 +31,7 @@ class PlansTest {
     }
 
     private Plans server() {
-        return new Plans(workshops, found, Clock.systemUTC());
+        return new Plans(workshops, found, Clock.systemUTC(), maker -> Pace.of(List.of()));
     }
 
     private static CardSpec cards(int number) {

@@ -8,8 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
+import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
@@ -128,8 +130,22 @@ public final class HouseQuestions {
 
     /** What matters for this card; house rules about surface work only where there is some. */
     public static List<Question> of(CardSpec spec, Workshop workshop) {
+        return of(spec, workshop, BuildPlan::total);
+    }
+
+    /**
+     * The same by somebody's pace.
+     *
+     * @param lasts how long a plan takes, from its first step until all is dry
+     */
+    public static List<Question> of(CardSpec spec, Workshop workshop, Function<BuildPlan, Duration> lasts) {
         Trial now = Trial.of(spec, workshop);
-        return questions(spec, workshop, (topic, word) -> option(now, topic, word));
+        Duration usual = lasts.apply(now.assembly());
+        return questions(
+                spec,
+                workshop,
+                (topic, word) ->
+                        option(now, topic, word, plan -> lasts.apply(plan).minus(usual)));
     }
 
     /** The same questions with the answer that holds now, without what the others cost: at once. */
@@ -239,7 +255,7 @@ public final class HouseQuestions {
                 .toList();
     }
 
-    private static Option option(Trial now, Topic question, String word) {
+    private static Option option(Trial now, Topic question, String word, Function<BuildPlan, Duration> later) {
         CardSpec spec = now.build().spec();
         Taken taken = question.taker.take(spec, now.workshop(), word);
         boolean sameCard = taken.spec().equals(spec);
@@ -250,7 +266,7 @@ public final class HouseQuestions {
         return new Option(
                 word,
                 false,
-                other.assembly().total().minus(now.assembly().total()),
+                later.apply(other.assembly()),
                 other.build().thickness().minus(now.build().thickness()),
                 Math.max(0, other.mends() - now.mends()),
                 even(question, other));

@@ -196,4 +196,23 @@ class HouseQuestionsTest {
     private static List<HouseQuestions.Question> of(Plan plan) {
         return HouseQuestions.of(plan.spec(), plan.workshop());
     }
+
+    /** By the pace of somebody who takes twice as long another answer costs twice as much more, or saves twice as much. */
+    @Test
+    void answersCostByThePaceOfTheMaker() {
+        Plan plan = TestCards.upperStation().plan();
+        List<HouseQuestions.Question> book = HouseQuestions.of(plan.spec(), plan.workshop());
+        List<HouseQuestions.Question> slow =
+                HouseQuestions.of(plan.spec(), plan.workshop(), p -> p.total().multipliedBy(2));
+        assertThat(slow).hasSameSizeAs(book);
+        boolean any = false;
+        for (int i = 0; i < book.size(); i++) {
+            for (int o = 0; o < book.get(i).options().size(); o++) {
+                Duration usual = book.get(i).options().get(o).later();
+                assertThat(slow.get(i).options().get(o).later()).isEqualTo(usual.multipliedBy(2));
+                any |= !usual.isZero();
+            }
+        }
+        assertThat(any).isTrue();
+    }
 }
