@@ -278,11 +278,9 @@ public class Plans {
                 p -> HouseQuestions.of(p.key.spec, p.key.workshop, plan -> lasts(plan, p.pace)));
     }
 
-    /** By the book as planned; by what was timed, as likely as not. */
+    /** By the book as planned; else with each step at the median of what was timed. */
     private static Duration lasts(BuildPlan plan, Pace pace) {
-        return pace.timed().isEmpty()
-                ? plan.total()
-                : Duration.ofSeconds(Math.round(Outlooks.of(plan, pace::of).within(0.5)));
+        return pace.timed().isEmpty() ? plan.total() : Outlooks.usual(plan, pace::of);
     }
 
     /**

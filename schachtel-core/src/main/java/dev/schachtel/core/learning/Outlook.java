@@ -61,6 +61,15 @@ public final class Outlook {
         return new Outlook(finishes);
     }
 
+    /** When all is done and dry, seconds, if each step takes what it does in the median: for comparing plans, without chance. */
+    public static double usual(List<Stint> steps, Function<String, Pace.Known> pace) {
+        return finish(
+                steps,
+                steps.stream()
+                        .map(s -> pace.apply(s.work).seconds(s.book, s.setUp))
+                        .toList());
+    }
+
     /** When all is done and dry, if each step takes so long. */
     static double finish(List<Stint> steps, List<Double> times) {
         Map<Integer, Double> free = new LinkedHashMap<>();

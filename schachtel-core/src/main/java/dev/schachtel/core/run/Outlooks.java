@@ -1,5 +1,6 @@
 package dev.schachtel.core.run;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -21,6 +22,15 @@ public final class Outlooks {
 
     /** The whole plan in its fixed order; what waits for something waits until that is dry. */
     public static Outlook of(BuildPlan plan, Function<String, Pace.Known> pace) {
+        return Outlook.of(stints(plan), pace, SEED);
+    }
+
+    /** How long a plan takes with each step at its median: for comparing plans, which chance would blur. */
+    public static Duration usual(BuildPlan plan, Function<String, Pace.Known> pace) {
+        return Duration.ofSeconds(Math.round(Outlook.usual(stints(plan), pace)));
+    }
+
+    private static List<Outlook.Stint> stints(BuildPlan plan) {
         List<Outlook.Stint> stints = new ArrayList<>();
         for (Step step : plan.steps()) {
             List<Integer> before = step.waitsFor().stream().map(n -> n - 1).toList();
@@ -36,7 +46,7 @@ public final class Outlooks {
                     before,
                     wet ? List.of() : before));
         }
-        return Outlook.of(stints, pace, SEED);
+        return stints;
     }
 
     /** What is left of a run, as it is planned now. */

@@ -120,6 +120,7 @@ class PaceTest {
         assertThat(Outlook.finish(steps, List.of(100.0, 30.0, 10.0, 400.0))).isEqualTo(500);
         Outlook sure = Outlook.of(steps, w -> new Pace.Known(2, 0, 0, 9, 1), 1);
         assertThat(sure.within(0.5)).isEqualTo(1000);
+        assertThat(Outlook.usual(steps, w -> new Pace.Known(2, 0.5, 0.3, 9, 1))).isEqualTo(1000);
         assertThat(sure.chance(999)).isZero();
         assertThat(sure.chance(1000)).isEqualTo(1);
     }
