@@ -51,9 +51,7 @@ class LoggedController {
         log.change(id, e -> {
             List<Integer> counted = TakenDesk.counted(e, form.get("amount"));
             for (int i = 0; i < counted.size(); i++) {
-                if (counted.get(i) >= 0) {
-                    more.add(e.stock().get(i).more(counted.get(i)));
-                }
+                more.add(e.stock().get(i).more(counted.get(i)));
             }
             return e.counted(counted);
         });

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
@@ -14,17 +15,21 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
+import dev.schachtel.core.card.Gems;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Findings;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Embellishment;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.scene.Room;
 import dev.schachtel.core.shape.Box;
@@ -103,7 +108,7 @@ public final class Rescues {
     /** The largest sheet of the piece that the spot is on. */
     private Optional<Part> sheet(Id piece) {
         return now.build().partsOf(piece).stream()
-                .filter(p -> lies(p).filter(b -> b.holds(spot.centre())).isPresent())
+                .filter(p -> p.footprints().stream().anyMatch(f -> f.holds(spot.centre())))
                 .max(Comparator.comparingDouble(p -> p.outline().area().squareMillimetres()));
     }
 
@@ -118,12 +123,13 @@ public final class Rescues {
 
     private List<Cover> covers(Id piece, Spot at) {
         double size = Mm.of(at.size) + 2 * PAST;
+        Id on = spec.base().id().equals(piece) ? Id.FRONT : piece;
         List<Cover> covers = new ArrayList<>();
         workshop.all(Embellishment.class).stream()
                 .filter(e -> e.owned() > 0 && Mm.of(e.width()) >= size)
                 .min(Comparator.comparing(Embellishment::width))
+                .filter(e -> works(() -> stuck(e, on, at.at)))
                 .ifPresent(e -> covers.add(new Cover(e.name(), e.width(), e.width())));
-        Set<String> before = troubles(now.findings());
         List<Laid> laid = workshop.pictures().stream()
                 .filter(p -> p.role() != Picture.Role.GROUND && p.role() != Picture.Role.FRAME)
                 .flatMap(p -> laid(p, at.at, size).stream())
@@ -131,11 +137,42 @@ public final class Rescues {
                 .limit(TRIED)
                 .toList();
         for (Laid l : laid) {
-            if (covers.size() < SHOWN && before.containsAll(troubles(with(l, piece)))) {
+            Room.Put put = new Room.Put(l.middle, l.scale, Room.card(workshop));
+            if (covers.size() < SHOWN && works(() -> Room.placed(spec, on, l.picture, put))) {
                 covers.add(new Cover(l.picture.name(), l.wide(), l.high()));
             }
         }
         return covers;
+    }
+
+    /** The card with one small thing there, held as new ones are. */
+    private CardSpec stuck(Embellishment one, Id on, Point at) {
+        String kind = RecordType.word(Gems.class);
+        Id id = CardEdit.of(spec).nextId(kind);
+        CardSpec more = CardEdit.of(spec).add(kind);
+        Gems usual = more.find(id, Gems.class).orElseThrow();
+        return CardEdit.of(more)
+                .with(new Gems(
+                        id,
+                        on,
+                        one.id(),
+                        1,
+                        usual.arranged(),
+                        usual.apart(),
+                        0,
+                        Mm.length(at.x()),
+                        Mm.length(at.y()),
+                        usual.fixing()));
+    }
+
+    /** Whether a card has no trouble that this one hasn't, and can be made at all. */
+    private boolean works(Supplier<CardSpec> other) {
+        try {
+            Findings after = Checked.of(other.get(), workshop).findings();
+            return troubles(now.findings()).containsAll(troubles(after));
+        } catch (RefusedException e) {
+            return false;
+        }
     }
 
     /** A picture with its middle there, so large that it covers the spot. */
@@ -183,21 +220,11 @@ public final class Rescues {
                 .findFirst();
     }
 
-    private Findings with(Laid laid, Id piece) {
-        try {
-            Id on = spec.base().id().equals(piece) ? Id.FRONT : piece;
-            Room.Put put = new Room.Put(laid.middle, laid.scale, Room.card(workshop));
-            return Checked.of(Room.placed(spec, on, laid.picture, put), workshop)
-                    .findings();
-        } catch (RefusedException e) {
-            return Checked.of(spec, workshop).findings();
-        }
-    }
-
+    /** What is to mend, and what lies over a window: what only looks otherwise, or makes a letter thicker, saves a card all the same. */
     private static Set<String> troubles(Findings findings) {
         Set<String> keys = new HashSet<>();
         findings.all().stream()
-                .filter(f -> f.severity() != Severity.WORKS)
+                .filter(f -> f.severity() == Severity.MEND || f.rule() == RuleId.COVERS_WINDOW)
                 .forEach(f -> keys.add(f.rule() + " " + f.owner()));
         return keys;
     }
@@ -217,16 +244,8 @@ public final class Rescues {
         Length border = reveal.get().length().orElse(Length.ZERO).plus(each);
         Length width = sheet.form().width().minus(each.times(2));
         Length height = sheet.form().height().minus(each.times(2));
-        return Optional.of(new Even(each, width, height, border, works(reveal.get(), border)));
-    }
-
-    private boolean works(Lever reveal, Length border) {
-        try {
-            Findings after = Checked.of(reveal.to(border).taken(spec), workshop).findings();
-            return troubles(now.findings()).containsAll(troubles(after));
-        } catch (RefusedException e) {
-            return false;
-        }
+        return Optional.of(new Even(
+                each, width, height, border, works(() -> reveal.get().to(border).taken(spec))));
     }
 
     /** Smaller formats whose sheet, with the same border, comes out of what is free of the spot and of openings; the largest first. */

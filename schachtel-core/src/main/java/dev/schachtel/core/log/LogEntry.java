@@ -121,9 +121,9 @@ public record LogEntry(
             return taken < 0 ? planned : taken;
         }
 
-        /** How much more than was known before, as something to take out of the drawer now. */
+        /** How much more than was known before, as something to take out of the drawer now; -1 where nobody counts any more. */
         public Take more(int counted) {
-            return new Take(name, material, item, of, counted - amount());
+            return new Take(name, material, item, of, (counted < 0 ? planned : counted) - amount());
         }
     }
 

@@ -126,9 +126,9 @@ public final class Faults {
         Change change = new Change(spot.piece.id(), spot.name, text.get());
         try {
             CardSpec faulty = CardEdit.of(sound).set(change.piece(), change.component(), change.value());
-            return alone(mistake, Checked.of(faulty, workshop))
-                    .map(found -> new Exercise(
-                            mistake, faulty, Checked.of(faulty, workshop), change, written(spot.value), found));
+            Checked checked = Checked.of(faulty, workshop);
+            return alone(mistake, checked)
+                    .map(found -> new Exercise(mistake, faulty, checked, change, written(spot.value), found));
         } catch (RefusedException e) {
             return Optional.empty();
         }

@@ -66,6 +66,14 @@ class RescuesTest {
         assertThat(saved(60, 70, 40).covers()).noneMatch(c -> c.name().contains("gems"));
     }
 
+    /** In the way of the rider nothing covers a spot, a gem neither; over a window there is no sheet. */
+    @Test
+    void whatWouldBeInTheWayIsNotOffered() {
+        Rescues.Saved onTheWay = saved(42, 75, 5);
+        assertThat(onTheWay.covers()).noneMatch(c -> c.name().contains("gems"));
+        assertThat(saved(44.45, 171.5, 5).sheet()).isEmpty();
+    }
+
     /** From the panel of an A5 card with a spot 20 mm from one end come A6 and a quarter sheet; from an A6 one nothing usual. */
     @Test
     void smallerCardsComeOutOfWhatIsLeft() {
