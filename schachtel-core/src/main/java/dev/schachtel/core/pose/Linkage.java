@@ -31,7 +31,6 @@ public final class Linkage {
     /** By panel: the hinge by which it hangs in the tree; -1 for the first one, and for what hangs on nothing. */
     private final int[] parent;
 
-    private final List<Integer> order = new ArrayList<>();
     private final Set<Integer> loops = new LinkedHashSet<>();
     private final Set<Integer> free = new LinkedHashSet<>();
     private final Tree tree;
@@ -61,7 +60,6 @@ public final class Linkage {
         seen[0] = true;
         while (!next.isEmpty()) {
             int at = next.poll();
-            order.add(at);
             for (int h = 0; h < hinges.size(); h++) {
                 Hinge hinge = hinges.get(h);
                 int other = hinge.first() == at ? hinge.second() : hinge.second() == at ? hinge.first() : -1;
@@ -113,12 +111,8 @@ public final class Linkage {
 
     private Rigid[] placed(double[] angles) {
         Rigid[] all = new Rigid[panels];
-        Arrays.fill(all, Rigid.FLAT);
-        for (int panel : order) {
-            int h = parent[panel];
-            if (h >= 0) {
-                all[panel] = all[tree.before(panel)].after(tree.step(panel, angles));
-            }
+        for (int panel = 0; panel < panels; panel++) {
+            tree.placed(panel, angles, all);
         }
         return all;
     }

@@ -6,10 +6,24 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.ArrayRealVector;
+import org.apache.commons.math3.linear.CholeskyDecomposition;
+import org.apache.commons.math3.linear.RealMatrix;
+import org.apache.commons.math3.linear.RealVector;
+
 /** Hinges that close loops, with the free hinges that their gaps hang on; closed together by damped least squares. */
 final class Loops {
     /** After so many turns a pose that doesn't close is given up. */
     static final int TURNS = 50;
+
+    /** How much a step is held back at first: little, since each pose begins beside the one before. */
+    private static final double GENTLE = 1e-6;
+
+    /** Far less than what any hinge moves by a turn of 1. */
+    private static final double LEAST = 1e-9;
+    /** So far rounding may make the matrix uneven. */
+    private static final double UNEVEN = 1e-9;
 
     private final Tree tree;
     private final List<Integer> loops;
@@ -50,11 +64,11 @@ final class Loops {
         if (free.isEmpty()) {
             return;
         }
-        double damping = 1e-3;
+        double damping = GENTLE;
         double[] gaps = gaps(angles);
         double now = square(gaps);
         for (int turn = 0; turn < TURNS && now > Linkage.CLOSED * Linkage.CLOSED / 4; turn++) {
-            double[] step = new Normal(slopes(angles), gaps).solved(damping);
+            double[] step = step(slopes(angles), gaps, damping);
             double[] next = angles.clone();
             for (int i = 0; i < free.size(); i++) {
                 next[free.get(i)] += step[i];
@@ -72,6 +86,20 @@ final class Loops {
         }
     }
 
+    /** (JᵀJ + λ diag(JᵀJ) + ε) step = -Jᵀ gaps; ε keeps angles still on which nothing hangs just there. */
+    private static double[] step(double[][] slopes, double[] gaps, double damping) {
+        RealMatrix j = new Array2DRowRealMatrix(slopes, false);
+        RealMatrix square = j.transpose().multiply(j);
+        for (int i = 0; i < square.getRowDimension(); i++) {
+            square.addToEntry(i, i, damping * square.getEntry(i, i) + LEAST);
+        }
+        RealVector right = new ArrayRealVector(j.preMultiply(gaps), false).mapMultiply(-1);
+        return new CholeskyDecomposition(square, UNEVEN, 0)
+                .getSolver()
+                .solve(right)
+                .toArray();
+    }
+
     private static double square(double[] gaps) {
         return Arrays.stream(gaps).map(g -> g * g).sum();
     }
@@ -79,10 +107,11 @@ final class Loops {
     /** Six figures a loop: how far both ends of its hinge lie apart. */
     private double[] gaps(double[] angles) {
         double[] gaps = new double[6 * loops.size()];
+        Rigid[] known = new Rigid[tree.parent().length];
         for (int i = 0; i < loops.size(); i++) {
             Hinge h = tree.hinges().get(loops.get(i));
-            Rigid first = tree.placed(h.first(), angles);
-            Rigid second = tree.placed(h.second(), angles);
+            Rigid first = tree.placed(h.first(), angles, known);
+            Rigid second = tree.placed(h.second(), angles, known);
             put(
                     gaps,
                     6 * i,
@@ -104,14 +133,15 @@ final class Loops {
     /** How the gaps change with each free angle: what hangs beyond its hinge turns about its axis. */
     private double[][] slopes(double[] angles) {
         double[][] slopes = new double[6 * loops.size()][free.size()];
+        Rigid[] known = new Rigid[tree.parent().length];
         for (int i = 0; i < loops.size(); i++) {
             Hinge h = tree.hinges().get(loops.get(i));
-            Rigid first = tree.placed(h.first(), angles);
-            Rigid second = tree.placed(h.second(), angles);
-            add(slopes, 6 * i, new End(h.first(), first.at(h.onFirst().begins()), 1), angles);
-            add(slopes, 6 * i + 3, new End(h.first(), first.at(h.onFirst().ends()), 1), angles);
-            add(slopes, 6 * i, new End(h.second(), second.at(h.onSecond().begins()), -1), angles);
-            add(slopes, 6 * i + 3, new End(h.second(), second.at(h.onSecond().ends()), -1), angles);
+            Rigid first = tree.placed(h.first(), angles, known);
+            Rigid second = tree.placed(h.second(), angles, known);
+            add(slopes, 6 * i, new End(h.first(), first.at(h.onFirst().begins()), 1), known);
+            add(slopes, 6 * i + 3, new End(h.first(), first.at(h.onFirst().ends()), 1), known);
+            add(slopes, 6 * i, new End(h.second(), second.at(h.onSecond().begins()), -1), known);
+            add(slopes, 6 * i + 3, new End(h.second(), second.at(h.onSecond().ends()), -1), known);
         }
         return slopes;
     }
@@ -119,12 +149,12 @@ final class Loops {
     /** An end of a hinge as it lies on one of its panels. */
     private record End(int panel, Vec place, int sign) {}
 
-    private void add(double[][] slopes, int row, End end, double[] angles) {
+    private void add(double[][] slopes, int row, End end, Rigid[] known) {
         for (int at = end.panel; tree.parent()[at] >= 0; at = tree.before(at)) {
             int column = free.indexOf(tree.parent()[at]);
             if (column >= 0) {
                 Hinge hinge = tree.hinges().get(tree.parent()[at]);
-                Rigid first = tree.placed(hinge.first(), angles);
+                Rigid first = known[hinge.first()];
                 Vec axis = first.direction(hinge.onFirst().along());
                 Vec moved = axis.cross(end.place.minus(first.at(hinge.onFirst().begins())))
                         .times(tree.isForward(at) ? end.sign : -end.sign);

@@ -30,8 +30,15 @@ record Tree(List<Hinge> hinges, int[] parent, List<Rigid> laid) {
         return isForward(panel) ? step : step.inverse();
     }
 
-    /** Where a panel lies, worked out from the first one. */
-    Rigid placed(int panel, double[] angles) {
-        return parent[panel] < 0 ? Rigid.FLAT : placed(before(panel), angles).after(step(panel, angles));
+    /** Where a panel lies, worked out from the first one; what is known already isn't worked out again. */
+    Rigid placed(int panel, double[] angles, Rigid[] known) {
+        Rigid there = known[panel];
+        if (there == null) {
+            there = parent[panel] < 0
+                    ? Rigid.FLAT
+                    : placed(before(panel), angles, known).after(step(panel, angles));
+            known[panel] = there;
+        }
+        return there;
     }
 }
