@@ -22,8 +22,10 @@ public final class Linkage {
     /** Closed: ends of a hinge are no further apart than this, mm. */
     public static final double CLOSED = 1e-7;
 
-    /** So far a hinge is bent before the first step, that it knows which way to go. */
-    private static final double NUDGE = 0.02;
+    /** How much steps are held back: from shut, where two ways lie close beside each other, and afterwards. */
+    private static final double FROM_SHUT = 1e-3;
+
+    private static final double GENTLY = 1e-6;
 
     private final int panels;
     private final List<Hinge> hinges;
@@ -94,19 +96,39 @@ public final class Linkage {
         }
     }
 
-    /** The pose for a driver from 0 to 1. */
+    /** The pose for a driver from 0 to 1. Each step begins where the last two lead to; the first, with all hinges moved as far as what drives them. */
     public Pose at(double driver) {
-        double[] angles = new double[hinges.size()];
-        for (int h : free) {
-            angles[h] = hinges.get(h).shut() + Math.signum(hinges.get(h).towards()) * NUDGE;
-        }
         int steps = Math.max(1, (int) Math.ceil(driver * STEPS));
+        double[] before = shut();
+        double[] angles = before.clone();
         for (int i = 1; i <= steps; i++) {
             double share = driver * i / steps;
-            driven.forEach((h, angle) -> angles[h] = angle.applyAsDouble(share));
-            groups.forEach(g -> g.close(angles));
+            double[] next = angles.clone();
+            driven.forEach((h, angle) -> next[h] = angle.applyAsDouble(share));
+            for (int h : free) {
+                next[h] += i == 1 ? Math.signum(hinges.get(h).towards()) * moved(angles, next) : angles[h] - before[h];
+            }
+            double held = i == 1 ? FROM_SHUT : GENTLY;
+            groups.forEach(g -> g.close(next, held));
+            before = angles;
+            angles = next;
         }
         return pose(angles);
+    }
+
+    private double[] shut() {
+        double[] angles = new double[hinges.size()];
+        free.forEach(h -> angles[h] = hinges.get(h).shut());
+        driven.forEach((h, angle) -> angles[h] = angle.applyAsDouble(0));
+        return angles;
+    }
+
+    /** How far what drives the others has moved. */
+    private double moved(double[] from, double[] to) {
+        return driven.keySet().stream()
+                .mapToDouble(h -> Math.abs(to[h] - from[h]))
+                .max()
+                .orElse(0);
     }
 
     private Rigid[] placed(double[] angles) {

@@ -17,9 +17,6 @@ final class Loops {
     /** After so many turns a pose that doesn't close is given up. */
     static final int TURNS = 50;
 
-    /** How much a step is held back at first: little, since each pose begins beside the one before. */
-    private static final double GENTLE = 1e-6;
-
     /** Far less than what any hinge moves by a turn of 1. */
     private static final double LEAST = 1e-9;
     /** So far rounding may make the matrix uneven. */
@@ -59,12 +56,16 @@ final class Loops {
         return new Loops(tree, both, all);
     }
 
-    /** Changes the free angles until all ends meet, or as near as they come. */
-    void close(double[] angles) {
+    /**
+     * Changes the free angles until all ends meet, or as near as they come.
+     *
+     * @param held how much the first step is held back
+     */
+    void close(double[] angles, double held) {
         if (free.isEmpty()) {
             return;
         }
-        double damping = GENTLE;
+        double damping = held;
         double[] gaps = gaps(angles);
         double now = square(gaps);
         for (int turn = 0; turn < TURNS && now > Linkage.CLOSED * Linkage.CLOSED / 4; turn++) {
