@@ -1,25 +1,17 @@
 package dev.schachtel.app.practice;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.LongStream;
 
-import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 
+import dev.schachtel.app.store.DemoCards;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.practice.Exercise;
@@ -62,8 +54,17 @@ class Exercises {
     Optional<Exercise> of(long number) {
         return mistake(number).flatMap(m -> {
             long seed = number / KINDS % SEEDS;
-            return made.get(seed * KINDS + m.ordinal(), n -> make(m, seed));
+            return made.get(key(m, number), n -> make(m, seed));
         });
+    }
+
+    /** Whether it can be had at once. */
+    boolean isMade(long number) {
+        return mistake(number).map(m -> made.getIfPresent(key(m, number))).isPresent();
+    }
+
+    private static long key(Mistake mistake, long number) {
+        return number / KINDS % SEEDS * KINDS + mistake.ordinal();
     }
 
     /** Makes it while something else is read. */
@@ -95,22 +96,8 @@ class Exercises {
 
     private synchronized List<CardSpec> cards() {
         if (cards.isEmpty()) {
-            cards = List.copyOf(read());
+            cards = DemoCards.good(workshop);
         }
         return cards;
-    }
-
-    private List<CardSpec> read() {
-        try {
-            Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath*:demo/*.json");
-            Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-            List<CardSpec> all = new ArrayList<>();
-            for (Resource file : files) {
-                all.add(CardFile.read(file.getContentAsString(StandardCharsets.UTF_8), workshop));
-            }
-            return all;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

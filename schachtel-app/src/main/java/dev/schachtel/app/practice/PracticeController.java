@@ -19,6 +19,8 @@ import dev.schachtel.core.practice.Exercise;
 import dev.schachtel.core.practice.Mistake;
 import dev.schachtel.core.practice.Repetition;
 
+import jakarta.servlet.http.HttpServletResponse;
+
 /** The page Practice: a card with one fault; the maker points at the piece and says what will happen. */
 @Controller
 @RequestMapping("/practice")
@@ -52,10 +54,17 @@ public class PracticeController {
         return plain.substring(0, Math.min(LONGEST, plain.length())).strip();
     }
 
-    /** What comes next for this maker. */
+    /** What comes next for this maker; a page to wait on where that must be made first, which may take some seconds. */
     @GetMapping
-    String next(@ModelAttribute Seen seen) {
-        return "redirect:" + at("/practice/" + next(seen.maker()), seen.maker());
+    String next(@ModelAttribute Seen seen, HttpServletResponse response, Model model) {
+        long number = next(seen.maker());
+        String address = at("/practice/" + number, seen.maker());
+        if (exercises.isMade(number)) {
+            return "redirect:" + address;
+        }
+        response.setHeader("Refresh", "0;url=" + address);
+        model.addAttribute("next", address);
+        return "practice/wait";
     }
 
     /** The same until something more was looked for. */

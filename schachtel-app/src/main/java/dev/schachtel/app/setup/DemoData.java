@@ -1,12 +1,7 @@
 package dev.schachtel.app.setup;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -16,8 +11,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -25,9 +18,10 @@ import dev.schachtel.app.log.DemoLog;
 import dev.schachtel.app.occasions.Occasions;
 import dev.schachtel.app.run.DemoBuilds;
 import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.DemoCards;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
-import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.card.CardSpec;
 
 /** Loads the demo cards into an empty database, so that the first look shows something. */
 @Component
@@ -52,8 +46,8 @@ class DemoData implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments args) {
         if (cards.count() == 0) {
-            Integer loaded =
-                    transaction.execute(status -> load("classpath*:demo/*.json") + load("classpath*:demo/bad/*.json"));
+            Integer loaded = transaction.execute(
+                    status -> load(DemoCards.good(workshops.now())) + load(DemoCards.bad(workshops.now())));
             LOG.info("loaded {} demo cards", loaded);
             log.build(past(), workshops.now());
             coming();
@@ -96,21 +90,8 @@ class DemoData implements ApplicationRunner {
                 .map(c -> new DemoBuilds.Past(c, daysAgo, wrong));
     }
 
-    private int load(String pattern) {
-        try {
-            return loaded(pattern);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private int loaded(String pattern) throws IOException {
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources(pattern);
-        Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-        for (Resource file : files) {
-            String text = file.getContentAsString(StandardCharsets.UTF_8);
-            cards.create(CardFile.read(text, workshops.now()), "demo");
-        }
-        return files.length;
+    private int load(List<CardSpec> specs) {
+        specs.forEach(spec -> cards.create(spec, "demo"));
+        return specs.size();
     }
 }
