@@ -26,10 +26,9 @@ import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.SvgWriter;
 import dev.schachtel.core.shape.Mm;
@@ -105,15 +104,11 @@ class RescueDesk {
         if (text.isBlank()) {
             return otherwise;
         }
-        try {
-            Length length = LengthText.parse(text, units);
-            if (length.abs().isAbove(MOST)) {
-                throw new RefusedException(field, "'" + text.strip() + "' is beyond any card");
-            }
-            return length;
-        } catch (LengthTextException e) {
-            throw new RefusedException(field, String.valueOf(e.getMessage()));
+        Length length = Scalars.readLength(text, units, field);
+        if (length.abs().isAbove(MOST)) {
+            throw new RefusedException(field, "'" + text.strip() + "' is beyond any card");
         }
+        return length;
     }
 
     private static String svg(Build build, Id piece, Point at, Length size, Units units) {

@@ -5,10 +5,9 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /**
  * What came from one field.
@@ -45,12 +44,9 @@ public record Typed(String piece, String component, String value, Integer nudge,
         if (value.strip().matches("-?\\d{1,6}") && isWhole(spec)) {
             return Integer.toString(Integer.parseInt(value.strip()) + nudge);
         }
-        try {
-            Length step = fine ? spec.units().fineStep() : spec.units().step();
-            return spec.units().exact(LengthText.parse(value, spec.units()).plus(step.times(nudge)));
-        } catch (LengthTextException e) {
-            throw new RefusedException(component, String.valueOf(e.getMessage()));
-        }
+        Length step = fine ? spec.units().fineStep() : spec.units().step();
+        Length typed = Scalars.readLength(value, spec.units(), component);
+        return spec.units().exact(typed.plus(step.times(nudge)));
     }
 
     private boolean isWhole(CardSpec spec) {

@@ -204,10 +204,9 @@ record Shelves(Workshop workshop, String picked, Takings takings) {
         return (int) Math.max(2, Math.round(Takings.mm(length) * scale));
     }
 
-    /** As it is sold: in inches where both are whole eighths, else in millimetres. */
+    /** As it is sold. */
     static String size(Length width, Length height) {
-        Length eighth = Length.ofSixteenths(2);
-        Units units = width.isMultipleOf(eighth) && height.isMultipleOf(eighth) ? Units.INCH : Units.MM;
+        Units units = Units.ofGoods(width, height);
         return Html.of(width, units) + " × " + Html.of(height, units) + " " + units.sign();
     }
 }

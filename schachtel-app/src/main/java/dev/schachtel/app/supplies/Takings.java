@@ -11,10 +11,12 @@ import java.util.Map;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.cutting.LinearPlan;
 import dev.schachtel.core.cutting.MaterialPlan;
+import dev.schachtel.core.cutting.StockDraw;
 import dev.schachtel.core.design.UseUp;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Sheet;
+import dev.schachtel.core.material.Take;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -34,7 +36,7 @@ record Takings(Map<MaterialId, String> taken, Map<MaterialId, String> lacks, Lis
     static Takings of(Plan plan) {
         List<String> shopping = new ArrayList<>(ShoppingList.of(plan.cutting(), Units.MM));
         shopping.addAll(UseUp.shopping(UseUp.of(plan.build(), plan.workshop())));
-        return new Takings(taken(plan.cutting()), lacks(plan.cutting()), shopping);
+        return new Takings(taken(plan), lacks(plan.cutting()), shopping);
     }
 
     String of(MaterialId entry) {
@@ -45,12 +47,12 @@ record Takings(Map<MaterialId, String> taken, Map<MaterialId, String> lacks, Lis
         return lacks.getOrDefault(material, "");
     }
 
-    private static Map<MaterialId, String> taken(CutPlan plan) {
-        Map<MaterialId, Integer> sheets = new HashMap<>();
-        plan.numbered().forEach(s -> sheets.merge(s.sheet().id(), 1, Integer::sum));
+    private static Map<MaterialId, String> taken(Plan plan) {
         Map<MaterialId, String> words = new HashMap<>();
-        sheets.forEach((id, n) -> words.put(id, "takes " + n));
-        plan.rolls().stream()
+        StockDraw.takes(plan.cutting(), plan.workshop()).stream()
+                .filter(t -> t.of() == Take.Of.SHEETS || t.of() == Take.Of.OFFCUTS)
+                .forEach(t -> words.put(t.item(), "takes " + t.amount()));
+        plan.cutting().rolls().stream()
                 .flatMap(r -> r.uses().stream())
                 .forEach(u -> words.put(u.roll().id(), "takes " + metres(u.taken()) + ", leaves " + metres(u.left())));
         return words;

@@ -12,8 +12,6 @@ import dev.schachtel.core.material.Medium;
 import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
@@ -146,12 +144,7 @@ public final class BookEdit {
     }
 
     private static Length raises(String text) {
-        Length length;
-        try {
-            length = LengthText.parse(text, Units.MM);
-        } catch (LengthTextException e) {
-            throw new RefusedException("raises", String.valueOf(e.getMessage()));
-        }
+        Length length = Scalars.readLength(text, Units.MM, "raises");
         if (length.isNegative() || length.isAbove(HIGHEST)) {
             throw new RefusedException("'" + text + "'", "must be from 0 to " + Units.MM.show(HIGHEST) + " mm");
         }

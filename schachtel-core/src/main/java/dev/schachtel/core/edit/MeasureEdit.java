@@ -10,10 +10,9 @@ import dev.schachtel.core.material.Measured;
 import dev.schachtel.core.material.Way;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /** Pieces that were measured, put down from text in millimetres or with a unit. Of each way the newest {@value #KEPT} are kept. */
 public final class MeasureEdit {
@@ -41,12 +40,7 @@ public final class MeasureEdit {
     }
 
     private static Length length(String field, String text, Units units) {
-        Length length;
-        try {
-            length = LengthText.parse(text, units);
-        } catch (LengthTextException e) {
-            throw new RefusedException(field, String.valueOf(e.getMessage()));
-        }
+        Length length = Scalars.readLength(text, units, field);
         if (length.isBelow(LEAST) || length.isAbove(MOST)) {
             throw new RefusedException(
                     field, "'" + text.strip() + "' is no size of a piece; 0.1 mm to 1,500 mm can be measured");

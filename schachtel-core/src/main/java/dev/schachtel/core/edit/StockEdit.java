@@ -18,8 +18,6 @@ import dev.schachtel.core.material.Sheet;
 import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
@@ -234,12 +232,7 @@ public final class StockEdit {
     }
 
     private Length length(String component, String text) {
-        Length value;
-        try {
-            value = LengthText.parse(text, units);
-        } catch (LengthTextException e) {
-            throw new RefusedException(component, String.valueOf(e.getMessage()));
-        }
+        Length value = Scalars.readLength(text, units, component);
         boolean roll = component.equals("left") || component.equals("full");
         boolean may0 = List.of(
                         "kerf",

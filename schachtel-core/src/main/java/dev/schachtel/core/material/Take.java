@@ -34,18 +34,9 @@ public record Take(String name, MaterialId material, MaterialId item, Of of, int
 
     /** A sheet's material and size, a name that tells it from others of its kind. */
     public static String name(Material material, Sheet sheet) {
-        return material.name() + ", " + size(sheet.width()) + " × " + size(sheet.height()) + " "
-                + (inches(sheet) ? "in" : "mm");
-    }
-
-    private static boolean inches(Sheet sheet) {
-        Length eighth = Length.ofSixteenths(2);
-        return sheet.width().isMultipleOf(eighth) && sheet.height().isMultipleOf(eighth);
-    }
-
-    private static String size(Length length) {
-        boolean inches = length.isMultipleOf(Length.ofSixteenths(2));
-        return (inches ? Units.INCH : Units.MM).show(length);
+        Units units = Units.ofGoods(sheet.width(), sheet.height());
+        return material.name() + ", " + units.show(sheet.width()) + " × " + units.show(sheet.height()) + " "
+                + units.sign();
     }
 
     /**

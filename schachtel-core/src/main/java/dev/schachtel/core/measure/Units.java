@@ -87,6 +87,12 @@ public enum Units {
                 : decimal(length).stripTrailingZeros().toPlainString() + " mm";
     }
 
+    /** The ruler things of this size are sold by: inches where both are whole eighths, else millimetres. */
+    public static Units ofGoods(Length width, Length height) {
+        Length eighth = Length.ofSixteenths(2);
+        return width.isMultipleOf(eighth) && height.isMultipleOf(eighth) ? INCH : MM;
+    }
+
     /** Millimetres with two decimals, as thickness is always given: 0.3 mm prints {@code "0.30"}. */
     public static String thickness(Length length) {
         return decimal(length).setScale(2, RoundingMode.HALF_UP).toPlainString();

@@ -64,6 +64,19 @@ public final class Scalars {
         }
     }
 
+    /**
+     * The length a text says; a plain number counts in the units given.
+     *
+     * @throws RefusedException with path and the reason in words
+     */
+    public static Length readLength(String text, Units units, String path) {
+        try {
+            return LengthText.parse(text, units);
+        } catch (LengthTextException e) {
+            throw new RefusedException(path, String.valueOf(e.getMessage()));
+        }
+    }
+
     private static Object plain(RecordType.Component component, String text, Units units, String path) {
         Class<?> type = component.content();
         if (type == Length.class) {

@@ -18,9 +18,8 @@ import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.learning.Timing;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.measure.LengthText;
-import dev.schachtel.core.measure.LengthTextException;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Scalars;
 
 /** How large is it? A dimension of some card's front with its figure taken out; width and height of the card stay, to compare with. */
 public final class Sizes {
@@ -115,12 +114,7 @@ public final class Sizes {
      * @throws RefusedException if it is no size of something on a card
      */
     public static Guessed guessed(Guess guess, String text) {
-        Length said;
-        try {
-            said = LengthText.parse(text, guess.card().units());
-        } catch (LengthTextException e) {
-            throw new RefusedException("size", String.valueOf(e.getMessage()));
-        }
+        Length said = Scalars.readLength(text, guess.card().units(), "size");
         if (said.isBelow(LEAST_SAID) || said.isAbove(MOST_SAID)) {
             throw new RefusedException("size", "'" + text.strip() + "' is no size of anything on a card");
         }
