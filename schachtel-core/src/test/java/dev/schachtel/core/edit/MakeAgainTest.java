@@ -39,12 +39,12 @@ class MakeAgainTest {
                         .replace("\"cards\": 12", "\"cards\": 3"));
     }
 
-    /** Twice as wide and high, places lie twice as far in; what has a size of its own keeps it. */
+    /** Twice as wide and three times as high, places lie as many times as far in; what has a size of its own keeps it. */
     @Test
     void placesGoWithTheFormat() {
         CardSpec card = TestCards.raised()
                 .set("base", "width", "74.25 mm")
-                .set("base", "height", "105 mm")
+                .set("base", "height", "70 mm")
                 .spec();
         CardSpec marked = CardEdit.of(card).add("motif");
         marked = CardEdit.of(marked).set(new Id("motif"), "across", "20 mm");
@@ -52,7 +52,7 @@ class MakeAgainTest {
         CardSpec large = new MakeAgain(1, Optional.of(format("a5")), CREAM, CREAM).of(marked);
         assertThat(large.base().width()).isEqualTo(Length.ofMicrometres(148_500));
         assertThat(CardEdit.of(large).set(new Id("motif"), "across", "40 mm")).isEqualTo(large);
-        assertThat(CardEdit.of(large).set(new Id("motif"), "up", "60 mm")).isEqualTo(large);
+        assertThat(CardEdit.of(large).set(new Id("motif"), "up", "90 mm")).isEqualTo(large);
     }
 
     @Test

@@ -69,6 +69,36 @@ class LinkageTest {
         assertThat(crest.z()).isCloseTo(onB * Math.sin(open), within(1e-6));
     }
 
+    /** A hinge seen from its other panel is the same hinge. */
+    @Property(tries = 60)
+    void whichPanelAHingeNamesFirstMakesNoDifference(@ForAll int seed) {
+        Random random = new Random(seed);
+        List<Hinge> v = v(0.4 + 0.6 * random.nextDouble(), 1.1 + 0.4 * random.nextDouble());
+        List<Hinge> turned =
+                v.stream().map(h -> random.nextBoolean() ? turned(h) : h).toList();
+        double share = 0.02 + 0.9 * random.nextDouble();
+        Linkage.Pose pose = linkage(4, v).at(share);
+        Linkage.Pose same = linkage(4, turned).at(share);
+        assertThat(same.closed()).isTrue();
+        for (int i = 0; i < 4; i++) {
+            Vec corner = new Vec(7, 9, 0);
+            assertThat(same.panels()
+                            .get(i)
+                            .at(corner)
+                            .minus(pose.panels().get(i).at(corner))
+                            .length())
+                    .isLessThan(1e-5);
+        }
+    }
+
+    private static Hinge turned(Hinge h) {
+        return new Hinge(h.name(), h.second(), h.first(), back(h.onSecond()), back(h.onFirst()), h.shut(), h.towards());
+    }
+
+    private static Edge back(Edge edge) {
+        return new Edge(edge.to(), edge.from());
+    }
+
     /** Up to twelve boxes in a row: rigid panels, hinges that hold, the same pose again, and flat when shut. */
     @Property(tries = 40)
     void manyBoxesStayWhole(@ForAll int seed) {
