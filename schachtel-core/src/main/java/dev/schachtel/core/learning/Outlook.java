@@ -1,8 +1,7 @@
 package dev.schachtel.core.learning;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -44,48 +43,59 @@ public final class Outlook {
     /** By what is known of each kind of work. */
     public static Outlook of(List<Stint> steps, Function<String, Pace.Known> pace, long seed) {
         Random random = new Random(seed);
+        List<Pace.Known> known = known(steps, pace);
+        List<String> kinds = steps.stream().map(Stint::work).distinct().toList();
+        int[] kind = steps.stream().mapToInt(s -> kinds.indexOf(s.work)).toArray();
         double[] finishes = new double[DRAWS];
-        for (int i = 0; i < DRAWS; i++) {
-            Map<String, Double> hands = new LinkedHashMap<>();
-            List<Double> times = new ArrayList<>();
-            for (Stint s : steps) {
-                Pace.Known known = pace.apply(s.work);
-                double usual = hands.computeIfAbsent(
-                        s.work, k -> known.median() * Math.exp(known.doubt() * random.nextGaussian()));
-                double book = s.book - s.setUp + known.setUp() * s.setUp;
-                times.add(book * usual * Math.exp(known.spread() * random.nextGaussian()));
+        double[] times = new double[steps.size()];
+        double[] hands = new double[kinds.size()];
+        for (int draw = 0; draw < DRAWS; draw++) {
+            Arrays.fill(hands, 0);
+            for (int i = 0; i < times.length; i++) {
+                Pace.Known k = known.get(i);
+                if (hands[kind[i]] == 0) {
+                    hands[kind[i]] = Math.exp(k.doubt() * random.nextGaussian());
+                }
+                times[i] = k.seconds(steps.get(i).book, steps.get(i).setUp)
+                        * hands[kind[i]]
+                        * Math.exp(k.spread() * random.nextGaussian());
             }
-            finishes[i] = finish(steps, times);
+            finishes[draw] = finish(steps, times);
         }
         Arrays.sort(finishes);
         return new Outlook(finishes);
     }
 
+    private static List<Pace.Known> known(List<Stint> steps, Function<String, Pace.Known> pace) {
+        Map<String, Pace.Known> by = new HashMap<>();
+        return steps.stream().map(s -> by.computeIfAbsent(s.work, pace)).toList();
+    }
+
     /** When all is done and dry, seconds, if each step takes what it does in the median: for comparing plans, without chance. */
     public static double usual(List<Stint> steps, Function<String, Pace.Known> pace) {
-        return finish(
-                steps,
-                steps.stream()
-                        .map(s -> pace.apply(s.work).seconds(s.book, s.setUp))
-                        .toList());
+        List<Pace.Known> known = known(steps, pace);
+        double[] times = new double[steps.size()];
+        Arrays.setAll(times, i -> known.get(i).seconds(steps.get(i).book, steps.get(i).setUp));
+        return finish(steps, times);
     }
 
     /** When all is done and dry, if each step takes so long. */
-    static double finish(List<Stint> steps, List<Double> times) {
-        Map<Integer, Double> free = new LinkedHashMap<>();
-        double[] ends = new double[steps.size()];
+    static double finish(List<Stint> steps, double[] times) {
+        double[] free =
+                new double[1 + steps.stream().mapToInt(Stint::maker).max().orElse(0)];
+        double[] ends = new double[times.length];
         double last = 0;
-        for (int i = 0; i < steps.size(); i++) {
+        for (int i = 0; i < times.length; i++) {
             Stint s = steps.get(i);
-            double start = free.getOrDefault(s.maker, 0.0);
+            double start = free[s.maker];
             for (int before : s.waits) {
                 start = Math.max(start, ends[before]);
             }
             for (int before : s.dry) {
                 start = Math.max(start, ends[before] + steps.get(before).rest);
             }
-            ends[i] = start + times.get(i);
-            free.put(s.maker, ends[i]);
+            ends[i] = start + times[i];
+            free[s.maker] = ends[i];
             last = Math.max(last, ends[i] + s.rest);
         }
         return last;

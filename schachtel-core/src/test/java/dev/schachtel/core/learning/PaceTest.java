@@ -115,9 +115,10 @@ class PaceTest {
                 new Outlook.Stint("b", 30, 0, 0, 0, List.of(), List.of()),
                 new Outlook.Stint("c", 10, 0, 5, 0, List.of(), List.of(0)),
                 new Outlook.Stint("d", 400, 0, 0, 1, List.of(0), List.of()));
-        assertThat(Outlook.finish(steps.subList(0, 3), List.of(100.0, 30.0, 10.0)))
+        assertThat(Outlook.finish(steps.subList(0, 3), new double[] {100.0, 30.0, 10.0}))
                 .isEqualTo(165);
-        assertThat(Outlook.finish(steps, List.of(100.0, 30.0, 10.0, 400.0))).isEqualTo(500);
+        assertThat(Outlook.finish(steps, new double[] {100.0, 30.0, 10.0, 400.0}))
+                .isEqualTo(500);
         Outlook sure = Outlook.of(steps, w -> new Pace.Known(2, 0, 0, 9, 1), 1);
         assertThat(sure.within(0.5)).isEqualTo(1000);
         assertThat(Outlook.usual(steps, w -> new Pace.Known(2, 0.5, 0.3, 9, 1))).isEqualTo(1000);

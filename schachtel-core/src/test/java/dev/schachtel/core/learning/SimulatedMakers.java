@@ -41,7 +41,8 @@ final class SimulatedMakers {
             List<Outlook.Stint> next = steps(random);
             Outlook outlook = Outlook.of(next, Pace.of(timings)::of, m);
             double took = Outlook.finish(
-                    next, next.stream().map(s -> taken(s, habits, random)).toList());
+                    next,
+                    next.stream().mapToDouble(s -> taken(s, habits, random)).toArray());
             error += Math.abs(outlook.within(0.5) / took - 1) / makers;
             covered += took >= outlook.within(0.05) && took <= outlook.within(0.95) ? 1 : 0;
         }
