@@ -79,7 +79,7 @@ class HttpTest {
     @Test
     void hashedFilesAreKeptForAYear() {
         java.util.regex.Matcher files = java.util.regex.Pattern.compile(
-                        "(?:href|src)=\"(/[a-z]+-[0-9a-f]{32}\\.(?:css|js|svg))\"")
+                        "(?:href|src)=\"(/files/[a-z]+-[0-9a-f]{32}\\.(?:css|js|svg))\"")
                 .matcher(app.get("/").body());
         int found = 0;
         while (files.find()) {

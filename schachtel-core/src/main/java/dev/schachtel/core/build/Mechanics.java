@@ -8,11 +8,13 @@ import java.util.List;
  * @param leaves what closes over what
  * @param flats the sizes in which it lies flat, the closed one first
  * @param stretches what the stretches of a folded blank are called
+ * @param unfolding the base as panels that turn; how it stands
  * @param fits what must suit each other though hands have their spread, as far as only its engineer knows
  */
 public record Mechanics(
         List<Motion> motions,
         List<Leaf> leaves,
+        Unfolding unfolding,
         List<SideView> sides,
         List<Stance> stances,
         List<Flat> flats,

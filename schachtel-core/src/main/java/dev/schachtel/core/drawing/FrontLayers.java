@@ -1,20 +1,17 @@
 package dev.schachtel.core.drawing;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
-import dev.schachtel.core.build.Coat;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Joint;
@@ -24,13 +21,11 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
-import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Poses;
 import dev.schachtel.core.shape.Outline;
@@ -150,7 +145,7 @@ final class FrontLayers {
                 areas.addAll(art(level, i, motion));
             }
             if (fill instanceof Fill.Made) {
-                areas.addAll(worked(level, placed));
+                areas.addAll(Worked.on(build, level, placed));
             }
             if (edge == Meaning.CUT) {
                 build.part(level.slab().part())
@@ -187,32 +182,6 @@ final class FrontLayers {
                         .forEach(area -> areas.add(new Mark.Area(
                                 area, new Fill.Plain(tint.colour()), Meaning.WORKED, Optional.of(part.owner()))))));
         return areas;
-    }
-
-    /** What was done to a surface, in the order in which the card has it. */
-    private List<Mark> worked(Level level, Outline seen) {
-        Blends blends = Blends.of(build, level);
-        Map<Surfacing, Integer> nth = new EnumMap<>(Surfacing.class);
-        List<Mark> works = new ArrayList<>();
-        for (Surface surface : build.surfaces()) {
-            boolean words = build.letterings().stream().anyMatch(w -> w.owner().equals(surface.owner()));
-            if (surface.slab().equals(level.slab().id()) && !words) {
-                Surfacing kind = surface.technique().kind();
-                int index = nth.merge(kind, 1, Integer::sum) - 1;
-                boolean told = blends.tells(surface);
-                for (Coat coat : surface.coats()) {
-                    if (told) {
-                        works.addAll(blends.lay(surface, coat, seen));
-                        continue;
-                    }
-                    Fill fill = new Fill.Worked(kind, surface.colour(), index, coat.coverage());
-                    coat.areas().stream()
-                            .flatMap(a -> a.equals(seen) ? Stream.of(a) : a.common(seen).stream())
-                            .forEach(a -> works.add(new Mark.Area(a, fill, Meaning.WORKED, Optional.empty())));
-                }
-            }
-        }
-        return works;
     }
 
     /** The filling as it lies when the card stands: pieces to scale, in the lower part of each window. */

@@ -12,9 +12,11 @@ import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Off;
+import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -24,6 +26,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Stance;
 import dev.schachtel.core.build.TurnedOver;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Easel;
 import dev.schachtel.core.card.Id;
@@ -92,6 +95,7 @@ public final class EaselEngineer implements Engineer<Easel> {
         draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
         derive(easel, draft, geometry, stand);
         moves(draft, geometry, stand);
+        draft.workings().unfolds(unfolds(w, geometry, stand));
         leans(draft, geometry, stand);
         draft.workings().flat(new Flat("closed", w, h, 3));
         draft.afterwards(() -> {
@@ -243,6 +247,30 @@ public final class EaselEngineer implements Engineer<Easel> {
                 "{0} × sin {1}",
                 ledger.term("height", h, "height"),
                 ledger.degrees("lean", stand.lean(), "stand.degrees"));
+    }
+
+    /** The strut is lifted; the flap's foot stays on the back and slides up to the stop bar. */
+    private static Unfolding unfolds(Length width, EaselGeometry geometry, Stand stand) {
+        double w = Mm.of(width);
+        double h = Mm.of(geometry.height());
+        double b = Mm.of(geometry.crease());
+        Point crease = geometry.creaseAt(stand.stop(), stand.lean());
+        double lifted = Math.toDegrees(Math.atan2(crease.y(), crease.x()));
+        Outline leaf = Outline.sheet(width, geometry.height());
+        List<Panel> panels = List.of(
+                new Panel("back", BACK, leaf),
+                new Panel(
+                        "strut",
+                        STRUT,
+                        Outline.sheet(width, geometry.strut()).placed(Placement.at(Length.ZERO, geometry.crease()))),
+                new Panel("face", FLAP, leaf));
+        List<Hinge> hinges = List.of(
+                Hinge.of(Hinge.BOARD, 0, Point.ORIGIN, new Point(w, 0), 0, 0),
+                Hinge.of(0, 1, new Point(w, h), new Point(0, h), 0, lifted),
+                Hinge.following("crease", 1, 2, new Point(0, b), new Point(w, b), 1));
+        List<Unfolding.Rest> rests =
+                List.of(new Unfolding.Rest("foot of the face", 2, Point.ORIGIN, new Point(w, 0), 0));
+        return new Unfolding(Unfolding.Standing.LIES, panels, hinges, rests, 100);
     }
 
     private static void moves(BuildDraft draft, EaselGeometry geometry, Stand stand) {

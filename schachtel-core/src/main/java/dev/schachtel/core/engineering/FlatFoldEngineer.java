@@ -9,6 +9,8 @@ import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Hinge;
+import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SideView;
@@ -17,12 +19,14 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Stretch;
 import dev.schachtel.core.build.TurnedOver;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
@@ -37,6 +41,8 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     static final SlabId BACK = new SlabId("base/back");
     static final SlabId FRONT = new SlabId("base/front");
     private static final double OPENS = 130;
+    /** Percent of that by which it is open when it stands on a shelf. */
+    private static final int SHOWN = 45;
     /** From the edge of the blank, in millimetres, where a stretch is named. */
     private static final double NAME_OFF = 8;
 
@@ -76,6 +82,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         derive(base, draft, side);
         opens(draft, side ? w : h);
+        draft.workings().unfolds(side ? aside(leaf, g) : upwards(leaf, g));
         draft.workings().flat(new Flat("closed", w, h, 2));
         draft.afterwards(() -> new Closing(draft, FRONT, BACK, card).meet());
     }
@@ -113,6 +120,33 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
                         Sides.poses(share -> List.of(
                                 Sides.limb(Point.ORIGIN, length, 0),
                                 Sides.limb(Point.ORIGIN, length, share * OPENS)))));
+    }
+
+    /** Stands on its foot; the front stays, and the back opens behind it about the middle of the gusset. */
+    static Unfolding aside(Outline leaf, Length gusset) {
+        Box box = leaf.bounds();
+        double at = box.left() - Mm.of(gusset) / 2;
+        List<Hinge> hinges =
+                List.of(foot(box, 0), Hinge.of(0, 1, new Point(at, box.bottom()), new Point(at, box.top()), 0, OPENS));
+        return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
+    }
+
+    /** Stands like a roof: both leaves lean as much. */
+    private static Unfolding upwards(Outline leaf, Length gusset) {
+        Box box = leaf.bounds();
+        double at = box.top() + Mm.of(gusset) / 2;
+        List<Hinge> hinges = List.of(
+                foot(box, -OPENS / 2), Hinge.of(0, 1, new Point(box.left(), at), new Point(box.right(), at), 0, OPENS));
+        return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
+    }
+
+    private static Hinge foot(Box box, double leans) {
+        return Hinge.of(
+                Hinge.BOARD, 0, new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0, leans);
+    }
+
+    private static List<Panel> leaves(Outline leaf) {
+        return List.of(new Panel("front", FRONT, leaf), new Panel("back", BACK, leaf));
     }
 
     private static void derive(FlatFold base, BuildDraft draft, boolean side) {

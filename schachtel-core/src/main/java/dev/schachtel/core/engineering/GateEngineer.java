@@ -11,8 +11,10 @@ import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Off;
+import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SideView;
@@ -20,6 +22,7 @@ import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.TurnedOver;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Gate;
 import dev.schachtel.core.card.Id;
@@ -27,6 +30,7 @@ import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
@@ -44,6 +48,7 @@ public final class GateEngineer implements Engineer<Gate> {
     private static final SlabId RIGHT = new SlabId("base/right-flap");
     private static final PartId PART = new PartId(Id.BASE, "");
     private static final double OPENS = 120;
+    private static final int SHOWN = 80;
     private static final Length LEAST_OVER = Length.ofMillimetres(2);
 
     @Override
@@ -91,6 +96,7 @@ public final class GateEngineer implements Engineer<Gate> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
         derive(gate, draft, flaps, card);
         opens(draft, gate, flaps);
+        draft.workings().unfolds(unfolds(middle, flap, right));
         draft.workings().fit(meets(gate));
         draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
         draft.afterwards(() -> close(draft, gate, card));
@@ -172,6 +178,22 @@ public final class GateEngineer implements Engineer<Gate> {
                                 Sides.limb(Point.ORIGIN, w, 0),
                                 Sides.limb(Point.ORIGIN, l, OPENS * share),
                                 Sides.limb(new Point(w, 0), r, 180 - OPENS * share)))));
+    }
+
+    /** Stands on its foot, the flaps open to the front. */
+    private static Unfolding unfolds(Outline middle, Outline left, Outline right) {
+        Box box = middle.bounds();
+        Point foot = new Point(box.right(), box.bottom());
+        Point top = new Point(box.left(), box.top());
+        List<Panel> panels = List.of(
+                new Panel("back", BACK, middle),
+                new Panel("left flap", LEFT, left),
+                new Panel("right flap", RIGHT, right));
+        List<Hinge> hinges = List.of(
+                Hinge.of(Hinge.BOARD, 0, Point.ORIGIN, foot, 0, 0),
+                Hinge.of(0, 1, top, Point.ORIGIN, 0, OPENS),
+                Hinge.of(0, 2, foot, new Point(foot.x(), top.y()), 0, OPENS));
+        return new Unfolding(Unfolding.Standing.STANDS, panels, hinges, List.of(), SHOWN);
     }
 
     private static void derive(Gate gate, BuildDraft draft, Flaps flaps, Cardstock card) {

@@ -89,6 +89,7 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
         draft.workings().flat(new Flat("closed", w, h, 2));
         opens(draft, Mm.of(w));
+        draft.workings().unfolds(FlatFoldEngineer.aside(leaf, Length.ZERO));
         derive(draft, w, h, edge, scored);
         draft.afterwards(() -> new Closing(draft, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
     }

@@ -14,7 +14,9 @@ import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Off;
+import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
@@ -25,6 +27,7 @@ import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.TurnedOver;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.StepZone;
@@ -81,6 +84,7 @@ public final class StepperEngineer implements Engineer<Stepper> {
             draft.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
         }
         flats(stepper, draft, w);
+        draft.workings().unfolds(unfolds(stepper, w, h));
         flush(stepper, draft);
         derive(stepper, draft, w);
     }
@@ -177,6 +181,33 @@ public final class StepperEngineer implements Engineer<Stepper> {
         draft.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
                 .map(z -> profile(z, 180 - 90 * share))
                 .toList())));
+    }
+
+    /** From the wall folded forward to standing; each strip goes up from the board by itself. */
+    private static Unfolding unfolds(Stepper stepper, Length wide, Length high) {
+        List<Panel> panels = new ArrayList<>();
+        List<Hinge> hinges = new ArrayList<>();
+        Length left = Length.ZERO;
+        for (Stepper.Zone zone : stepper.zones()) {
+            Length w = zone.kind().width();
+            Length y = Length.ZERO;
+            boolean risen = false;
+            for (int i = 0; i < zone.segments().size(); i++) {
+                Stepper.Segment segment = zone.segments().get(i);
+                int turn = (segment.rise() ? 1 : 0) - (risen ? 1 : 0);
+                Point from = Point.of(left, y);
+                int on = i == 0 ? Hinge.BOARD : panels.size() - 1;
+                hinges.add(Hinge.of(on, panels.size(), from, from.plus(Mm.of(w), 0), 180.0 * turn, 90.0 * turn));
+                Outline region = Outline.sheet(w, segment.length()).placed(Placement.at(left, y));
+                panels.add(new Panel(zone.name() + " " + (i + 1), BLANK, region));
+                risen = segment.rise();
+                y = y.plus(segment.length());
+            }
+            left = left.plus(w);
+        }
+        return panels.isEmpty()
+                ? Unfolding.none(Unfolding.Standing.LIES, new Panel("blank", BLANK, Outline.sheet(wide, high)))
+                : new Unfolding(Unfolding.Standing.LIES, panels, hinges, List.of(), 100);
     }
 
     /**

@@ -7,12 +7,14 @@ import com.google.auto.service.AutoService;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Form;
+import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.TurnedOver;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Tag;
 import dev.schachtel.core.material.Cardstock;
@@ -55,6 +57,7 @@ public final class TagEngineer implements Engineer<Tag> {
         Threads.add(draft, new PartId(Id.BASE, "thread"), tag.thread(), tag.threadKind(), middle);
         Length left = tag.holeDown().minus(tag.hole().half());
         draft.workings().fit(Suits.hole(PART, Id.BASE, left));
+        draft.workings().unfolds(Unfolding.none(Unfolding.Standing.HANGS, new Panel("tag", SLAB, outline)));
         draft.workings().flat(new Flat("flat", w, h, 1));
         Ledger ledger = new Ledger(draft, Id.BASE);
         ledger.sum(

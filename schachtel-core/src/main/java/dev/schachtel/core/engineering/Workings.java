@@ -2,6 +2,9 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+
+import org.jspecify.annotations.Nullable;
 
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Flat;
@@ -11,12 +14,14 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Stance;
 import dev.schachtel.core.build.Stretch;
+import dev.schachtel.core.build.Unfolding;
 
 /** Gathers how the card moves and lies, and what must suit for it. */
 final class Workings {
     private final List<Motion> motions = new ArrayList<>();
     private final List<Leaf> leaves = new ArrayList<>();
     private final List<SideView> sides = new ArrayList<>();
+    private @Nullable Unfolding unfolding;
     private final List<Stance> stances = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
     private final List<Stretch> stretches = new ArrayList<>();
@@ -28,6 +33,10 @@ final class Workings {
 
     void leaf(Leaf leaf) {
         leaves.add(leaf);
+    }
+
+    void unfolds(Unfolding how) {
+        unfolding = how;
     }
 
     void side(SideView view) {
@@ -51,6 +60,14 @@ final class Workings {
     }
 
     Mechanics mechanics() {
-        return new Mechanics(motions, leaves, sides, stances, flats, stretches, fits);
+        return new Mechanics(
+                motions,
+                leaves,
+                Objects.requireNonNull(unfolding, "each base says how it unfolds"),
+                sides,
+                stances,
+                flats,
+                stretches,
+                fits);
     }
 }

@@ -12,7 +12,7 @@ import java.util.function.DoubleUnaryOperator;
 
 /**
  * Panels that hang together by hinges, some of which are driven. Panels are placed along a tree of hinges from the first panel; every hinge
- * beside the tree closes a loop: both its panels must have it in the same place. The angles that nobody drives are found by damped least
+ * beside the tree closes a loop: both its panels must have it in the same place; so does an edge that rests on another panel. The angles that nobody drives are found by damped least
  * squares over the distances of the ends of such hinges (Levenberg and Marquardt; derivatives from the axes), continued from the
  * shut card in fixed steps of the driver, so that the same driver gives the same pose whatever was shown before.
  */
@@ -33,10 +33,13 @@ public final class Linkage {
     /** By panel: the hinge by which it hangs in the tree; -1 for the first one, and for what hangs on nothing. */
     private final int[] parent;
 
+    private final List<Tie> ties = new ArrayList<>();
     private final Set<Integer> loops = new LinkedHashSet<>();
     private final Set<Integer> free = new LinkedHashSet<>();
     private final Tree tree;
     private final List<Loops> groups;
+    /** The angles after each step that was gone so far. */
+    private final List<double[]> walk = new ArrayList<>();
 
     /**
      * What hangs together.
@@ -45,11 +48,18 @@ public final class Linkage {
      * @param driven by hinge, its angle for a driver from 0, shut, to 1, open
      */
     public Linkage(int panels, List<Hinge> hinges, Map<Integer, DoubleUnaryOperator> driven) {
+        this(panels, hinges, List.of(), driven);
+    }
+
+    /** The same with edges that rest on other panels. */
+    public Linkage(int panels, List<Hinge> hinges, List<Rest> rests, Map<Integer, DoubleUnaryOperator> driven) {
         this.panels = panels;
         this.hinges = List.copyOf(hinges);
         this.driven = Map.copyOf(driven);
         this.parent = new int[panels];
         grow();
+        loops.forEach(h -> ties.add(this.hinges.get(h)));
+        ties.addAll(rests);
         this.tree = Tree.of(this.hinges, parent);
         this.groups = groups();
     }
@@ -87,8 +97,8 @@ public final class Linkage {
      *
      * @param panels by number
      * @param angles of the hinges of the tree; of one that closes a loop as it comes out
-     * @param gap the widest distance of the ends of a hinge, mm
-     * @param loop the hinge at which it gapes; empty where all is closed
+     * @param gap the widest distance of places that should lie together, mm
+     * @param loop the hinge or rest at which it gapes; empty where all is closed
      */
     public record Pose(List<Rigid> panels, List<Double> angles, double gap, String loop) {
         public boolean closed() {
@@ -96,24 +106,43 @@ public final class Linkage {
         }
     }
 
-    /** The pose for a driver from 0 to 1. Each step begins where the last two lead to; the first, with all hinges moved as far as what drives them. */
+    /** The pose for a driver from 0 to 1: reached from shut in steps of one size, of which only the last may be shorter. */
     public Pose at(double driver) {
-        int steps = Math.max(1, (int) Math.ceil(driver * STEPS));
-        double[] before = shut();
-        double[] angles = before.clone();
-        for (int i = 1; i <= steps; i++) {
-            double share = driver * i / steps;
-            double[] next = angles.clone();
-            driven.forEach((h, angle) -> next[h] = angle.applyAsDouble(share));
-            for (int h : free) {
-                next[h] += i == 1 ? Math.signum(hinges.get(h).towards()) * moved(angles, next) : angles[h] - before[h];
-            }
-            double held = i == 1 ? FROM_SHUT : GENTLY;
-            groups.forEach(g -> g.close(next, held));
-            before = angles;
-            angles = next;
+        int whole = (int) Math.min(STEPS, Math.floor(driver * STEPS));
+        double[] at = walked(whole);
+        double rest = driver * STEPS - whole;
+        return pose(rest > 0 ? step(whole, driver, rest) : at);
+    }
+
+    /** The angles after so many steps. */
+    private synchronized double[] walked(int steps) {
+        if (walk.isEmpty()) {
+            walk.add(shut());
         }
-        return pose(angles);
+        while (walk.size() <= steps) {
+            walk.add(step(walk.size() - 1, walk.size() / (double) STEPS, 1));
+        }
+        return walk.get(steps);
+    }
+
+    /**
+     * A step begins where the last two lead to; the first, with all hinges moved as far as what drives them.
+     *
+     * @param from after so many whole steps
+     * @param share how much of a step it is
+     */
+    private double[] step(int from, double driver, double share) {
+        double[] angles = walked(from);
+        double[] before = from == 0 ? angles : walked(from - 1);
+        double[] next = angles.clone();
+        driven.forEach((h, angle) -> next[h] = angle.applyAsDouble(driver));
+        for (int h : free) {
+            next[h] += from == 0
+                    ? Math.signum(hinges.get(h).towards()) * moved(angles, next)
+                    : share * (angles[h] - before[h]);
+        }
+        groups.forEach(g -> g.close(next, from == 0 ? FROM_SHUT : GENTLY));
+        return next;
     }
 
     private double[] shut() {
@@ -142,8 +171,8 @@ public final class Linkage {
     /** Loops that share no free hinge are closed each by itself. */
     private List<Loops> groups() {
         List<Loops> groups = new ArrayList<>();
-        for (int loop : loops) {
-            Loops one = new Loops(tree, List.of(loop), free);
+        for (Tie tie : ties) {
+            Loops one = new Loops(tree, List.of(tie), free);
             for (Loops other : List.copyOf(groups)) {
                 if (other.sharesWith(one)) {
                     groups.remove(other);
@@ -159,20 +188,13 @@ public final class Linkage {
         Rigid[] placed = placed(angles);
         double widest = 0;
         String loop = "";
-        for (int i : loops) {
-            Hinge h = hinges.get(i);
-            double begins = placed[h.first()]
-                    .at(h.onFirst().begins())
-                    .minus(placed[h.second()].at(h.onSecond().begins()))
-                    .length();
-            double ends = placed[h.first()]
-                    .at(h.onFirst().ends())
-                    .minus(placed[h.second()].at(h.onSecond().ends()))
-                    .length();
-            double gap = Math.max(begins, ends);
-            if (gap > widest) {
-                widest = gap;
-                loop = gap > CLOSED ? h.name() : loop;
+        for (Tie tie : ties) {
+            for (Tie.Gap end : tie.gaps(placed[tie.first()], placed[tie.second()])) {
+                double gap = end.first().minus(end.second()).length();
+                if (gap > widest) {
+                    widest = gap;
+                    loop = gap > CLOSED ? tie.name() : loop;
+                }
             }
         }
         List<Double> all = new ArrayList<>();

@@ -12,7 +12,7 @@ import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
 
-/** Hinges that close loops, with the free hinges that their gaps hang on; closed together by damped least squares. */
+/** Ties that close loops, with the free hinges that their gaps hang on; closed together by damped least squares. */
 final class Loops {
     /** After so many turns a pose that doesn't close is given up. */
     static final int TURNS = 50;
@@ -23,19 +23,19 @@ final class Loops {
     private static final double UNEVEN = 1e-9;
 
     private final Tree tree;
-    private final List<Integer> loops;
+    private final List<Tie> ties;
     private final Set<Integer> all;
     /** Free hinges on the ways from the first panel to those of the loops. */
     private final List<Integer> free;
 
-    Loops(Tree tree, List<Integer> loops, Set<Integer> free) {
+    Loops(Tree tree, List<Tie> ties, Set<Integer> free) {
         this.tree = tree;
-        this.loops = loops;
+        this.ties = ties;
         this.all = free;
         Set<Integer> own = new LinkedHashSet<>();
-        for (int loop : loops) {
-            collect(tree.hinges().get(loop).first(), own);
-            collect(tree.hinges().get(loop).second(), own);
+        for (Tie tie : ties) {
+            collect(tie.first(), own);
+            collect(tie.second(), own);
         }
         this.free = own.stream().filter(free::contains).toList();
     }
@@ -51,8 +51,8 @@ final class Loops {
     }
 
     Loops and(Loops other) {
-        List<Integer> both = new ArrayList<>(loops);
-        both.addAll(other.loops);
+        List<Tie> both = new ArrayList<>(ties);
+        both.addAll(other.ties);
         return new Loops(tree, both, all);
     }
 
@@ -105,63 +105,49 @@ final class Loops {
         return Arrays.stream(gaps).map(g -> g * g).sum();
     }
 
-    /** Six figures a loop: how far both ends of its hinge lie apart. */
+    /** How far all ties are from being kept, mm. */
     private double[] gaps(double[] angles) {
-        double[] gaps = new double[6 * loops.size()];
         Rigid[] known = new Rigid[tree.parent().length];
-        for (int i = 0; i < loops.size(); i++) {
-            Hinge h = tree.hinges().get(loops.get(i));
-            Rigid first = tree.placed(h.first(), angles, known);
-            Rigid second = tree.placed(h.second(), angles, known);
-            put(
-                    gaps,
-                    6 * i,
-                    first.at(h.onFirst().begins()).minus(second.at(h.onSecond().begins())));
-            put(
-                    gaps,
-                    6 * i + 3,
-                    first.at(h.onFirst().ends()).minus(second.at(h.onSecond().ends())));
-        }
-        return gaps;
+        return ties.stream()
+                .flatMap(t -> gaps(t, angles, known).stream())
+                .flatMapToDouble(g -> Arrays.stream(g.figures()))
+                .toArray();
     }
 
-    private static void put(double[] gaps, int at, Vec v) {
-        gaps[at] = v.x();
-        gaps[at + 1] = v.y();
-        gaps[at + 2] = v.z();
+    private List<Tie.Gap> gaps(Tie tie, double[] angles, Rigid[] known) {
+        return tie.gaps(tree.placed(tie.first(), angles, known), tree.placed(tie.second(), angles, known));
     }
 
     /** How the gaps change with each free angle: what hangs beyond its hinge turns about its axis. */
     private double[][] slopes(double[] angles) {
-        double[][] slopes = new double[6 * loops.size()][free.size()];
+        List<double[]> slopes = new ArrayList<>();
         Rigid[] known = new Rigid[tree.parent().length];
-        for (int i = 0; i < loops.size(); i++) {
-            Hinge h = tree.hinges().get(loops.get(i));
-            Rigid first = tree.placed(h.first(), angles, known);
-            Rigid second = tree.placed(h.second(), angles, known);
-            add(slopes, 6 * i, new End(h.first(), first.at(h.onFirst().begins()), 1), known);
-            add(slopes, 6 * i + 3, new End(h.first(), first.at(h.onFirst().ends()), 1), known);
-            add(slopes, 6 * i, new End(h.second(), second.at(h.onSecond().begins()), -1), known);
-            add(slopes, 6 * i + 3, new End(h.second(), second.at(h.onSecond().ends()), -1), known);
+        for (Tie tie : ties) {
+            for (Tie.Gap gap : gaps(tie, angles, known)) {
+                Vec[] moved = new Vec[free.size()];
+                Arrays.fill(moved, Vec.ZERO);
+                add(moved, new End(tie.first(), gap.first(), 1), known);
+                add(moved, new End(tie.second(), gap.second(), -1), known);
+                gap.along()
+                        .forEach(way -> slopes.add(
+                                Arrays.stream(moved).mapToDouble(way::dot).toArray()));
+            }
         }
-        return slopes;
+        return slopes.toArray(double[][]::new);
     }
 
-    /** An end of a hinge as it lies on one of its panels. */
+    /** An end of a gap as it lies on one of its panels. */
     private record End(int panel, Vec place, int sign) {}
 
-    private void add(double[][] slopes, int row, End end, Rigid[] known) {
+    private void add(Vec[] moved, End end, Rigid[] known) {
         for (int at = end.panel; tree.parent()[at] >= 0; at = tree.before(at)) {
             int column = free.indexOf(tree.parent()[at]);
             if (column >= 0) {
                 Hinge hinge = tree.hinges().get(tree.parent()[at]);
                 Rigid first = known[hinge.first()];
                 Vec axis = first.direction(hinge.onFirst().along());
-                Vec moved = axis.cross(end.place.minus(first.at(hinge.onFirst().begins())))
-                        .times(tree.isForward(at) ? end.sign : -end.sign);
-                slopes[row][column] += moved.x();
-                slopes[row + 1][column] += moved.y();
-                slopes[row + 2][column] += moved.z();
+                Vec turned = axis.cross(end.place.minus(first.at(hinge.onFirst().begins())));
+                moved[column] = moved[column].plus(turned.times(tree.isForward(at) ? end.sign : -end.sign));
             }
         }
     }

@@ -25,6 +25,19 @@ public record Rigid(Vec across, Vec up, Vec out, Vec origin) {
         return new Rigid(direction(other.across), direction(other.up), direction(other.out), at(other.origin));
     }
 
+    /** So much of the way to a near one, from 0 to 1, filled in straight. */
+    public Rigid between(Rigid to, double share) {
+        return new Rigid(
+                mixed(across, to.across, share),
+                mixed(up, to.up, share),
+                mixed(out, to.out, share),
+                mixed(origin, to.origin, share));
+    }
+
+    private static Vec mixed(Vec from, Vec to, double share) {
+        return from.times(1 - share).plus(to.times(share));
+    }
+
     /** The way back: the turn's rows for its columns. */
     public Rigid inverse() {
         Rigid turn = new Rigid(

@@ -180,6 +180,44 @@ class LinkageTest {
         assertThat(torn.gap()).isGreaterThan(0.1);
     }
 
+    /**
+     * An easel 139.7 high, creased at 69.85, leaning by 65 degrees: its foot slides on the back up to 59.04 from the hinge; half as far lifted,
+     * by the law of sines.
+     */
+    @Test
+    void anEaselsFootSlides() {
+        double a = 69.85;
+        double lean = Math.toRadians(65);
+        double foot = 2 * a * Math.cos(lean);
+        double lifted = Math.atan2(a * Math.sin(lean), foot - a * Math.cos(lean));
+        List<Hinge> hinges = List.of(
+                new Hinge("top", 0, 1, edge(80, 2 * a, 0, 2 * a), edge(80, 2 * a, 0, 2 * a), 0, 1),
+                new Hinge("crease", 1, 2, edge(0, a, 80, a), edge(0, a, 80, a), 0, 1));
+        Rest rest = new Rest("foot", 2, 0, edge(0, 0, 80, 0), 0);
+        Linkage easel = new Linkage(3, hinges, List.of(rest), Map.of(0, share -> share * lifted));
+        Linkage.Pose stands = easel.at(1);
+        assertThat(stands.closed()).isTrue();
+        Vec edge = stands.panels().get(2).at(Vec.ZERO);
+        assertThat(2 * a - edge.y()).isCloseTo(59.04, within(0.005));
+        assertThat(edge.z()).isCloseTo(0, within(1e-6));
+        Vec top = stands.panels().get(2).at(new Vec(0, 2 * a, 0));
+        assertThat(top.z()).isCloseTo(126.61, within(0.005));
+        assertThat(2 * a - top.y()).isCloseTo(0, within(0.005));
+        Vec half = easel.at(0.5).panels().get(2).at(Vec.ZERO);
+        double angle = lifted / 2;
+        assertThat(2 * a - half.y()).isCloseTo(2 * a * Math.cos(angle), within(1e-6));
+    }
+
+    /** An edge that must stay on a sheet and can't is said to gape, and nothing fails. */
+    @Test
+    void whatCantRestGapes() {
+        List<Hinge> hinges = List.of(new Hinge("lid", 0, 1, edge(0, 0, 80, 0), edge(0, 0, 80, 0), 0, 1));
+        Rest rest = new Rest("edge", 1, 0, edge(0, 50, 80, 50), 0);
+        Linkage.Pose pose = new Linkage(2, hinges, List.of(rest), Map.of(0, share -> share)).at(1);
+        assertThat(pose.loop()).isEqualTo("edge");
+        assertThat(pose.gap()).isCloseTo(50 * Math.sin(1), within(1e-9));
+    }
+
     /** Without loops each panel just turns: an accordion of five, each fold by its own angle. */
     @Test
     void anAccordionIsAChain() {

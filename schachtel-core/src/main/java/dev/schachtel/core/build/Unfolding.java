@@ -1,0 +1,44 @@
+package dev.schachtel.core.build;
+
+import java.util.List;
+
+import dev.schachtel.core.shape.Point;
+
+/**
+ * The base as panels that hang together, from shut to open.
+ *
+ * @param rests edges that slide on other panels
+ * @param shown how far it is open when it is given, in percent
+ */
+public record Unfolding(Standing standing, List<Panel> panels, List<Hinge> hinges, List<Rest> rests, int shown) {
+    public Unfolding {
+        panels = List.copyOf(panels);
+        hinges = List.copyOf(hinges);
+        rests = List.copyOf(rests);
+    }
+
+    /** A card that is one panel. */
+    public static Unfolding none(Standing standing, Panel panel) {
+        Point foot = new Point(
+                panel.region().bounds().left(), panel.region().bounds().bottom());
+        Hinge fixed = Hinge.of(Hinge.BOARD, 0, foot, foot.plus(1, 0), 0, 0);
+        return new Unfolding(standing, List.of(panel), List.of(fixed), List.of(), 0);
+    }
+
+    public double shownShare() {
+        return shown / 100.0;
+    }
+
+    /** How the card is set down. */
+    public enum Standing {
+        /** As it is drawn, its front up. */
+        LIES,
+        /** Upright, on the lower edge of how it is drawn. */
+        STANDS,
+        /** By a thread. */
+        HANGS
+    }
+
+    /** An edge of a panel that stays on another one's side, and slides. */
+    public record Rest(String name, int panel, Point from, Point to, int on) {}
+}

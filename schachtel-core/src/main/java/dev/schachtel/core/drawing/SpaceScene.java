@@ -1,0 +1,170 @@
+package dev.schachtel.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.motion.Track;
+import dev.schachtel.core.pose.Rigid;
+import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * The card in space as it is seen from somewhere, without what is hidden.
+ *
+ * @param faces from the farthest to the nearest
+ * @param shadow where its shadow falls on the board, seen on the board's plane x and -z; none of what hangs
+ * @param board how high the board is
+ */
+public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, double board) {
+    /** Sheets thicker than this show their edges, mm. */
+    private static final double THICK = 0.8;
+    /** How coarse edges may be, mm. */
+    private static final double COARSE = 0.1;
+    /** Where light comes from. */
+    public static final Vec LIGHT = new Vec(-0.32, 0.85, 0.42).unit();
+
+    public SpaceScene {
+        faces = List.copyOf(faces);
+        shadow = List.copyOf(shadow);
+    }
+
+    /**
+     * The card when it is open by a share, and one of its pieces moved by a share of its way.
+     *
+     * @param moved whose movements; all others rest
+     */
+    public static SpaceScene of(SpaceView view, Eye eye, double open, Id moved, double share) {
+        List<Facet> faces = new ArrayList<>();
+        List<Outline> shadow = new ArrayList<>();
+        double board = Double.POSITIVE_INFINITY;
+        List<Rigid> places = new ArrayList<>();
+        for (SpaceView.Sheet sheet : view.sheets()) {
+            Rigid place = place(view, sheet, open, moved, share);
+            places.add(place);
+            for (Point corner : sheet.outline().coarse(COARSE).outer().flattened()) {
+                board = Math.min(
+                        board,
+                        place.at(new Vec(corner.x(), corner.y(), sheet.bottom()))
+                                .y());
+                board = Math.min(
+                        board,
+                        place.at(new Vec(corner.x(), corner.y(), sheet.top())).y());
+            }
+        }
+        for (int i = 0; i < places.size(); i++) {
+            SpaceView.Sheet sheet = view.sheets().get(i);
+            faces(sheet, places.get(i), eye, faces);
+            if (view.standing() != Unfolding.Standing.HANGS && sheet.stuff() == SpaceView.Stuff.CARD) {
+                shadow.add(cast(sheet, places.get(i), board));
+            }
+        }
+        view.bends().forEach(b -> bend(view, b, open, eye, faces));
+        List<Outline> sound =
+                shadow.stream().filter(o -> o.area().squareMillimetres() > 1).toList();
+        return new SpaceScene(eye, Facets.ordered(faces), Outline.union(sound), board);
+    }
+
+    private static Rigid place(SpaceView view, SpaceView.Sheet sheet, double open, Id moved, double share) {
+        Rigid panel = view.panels().get(sheet.panel()).at(open);
+        if (sheet.mover() < 0) {
+            return panel;
+        }
+        SpaceView.Mover mover = view.movers().get(sheet.mover());
+        return panel.after(mover.way().at(mover.owner().equals(moved) ? share : mover.rest()));
+    }
+
+    private static void faces(SpaceView.Sheet sheet, Rigid place, Eye eye, List<Facet> faces) {
+        boolean over = place.out().dot(eye.towards()) >= 0;
+        double height = over ? sheet.top() : sheet.bottom();
+        Rigid plane = place.after(shifted(height));
+        Rigid outward = over ? plane : turned(plane);
+        Outline outline = over ? sheet.outline() : sheet.outline().mirrored(0);
+        List<SpaceView.Paint> paints = over
+                ? sheet.over()
+                : sheet.under().stream()
+                        .map(p -> new SpaceView.Paint(p.area().mirrored(0), p.colour(), p.opacity()))
+                        .toList();
+        faces.add(new Facet(sheet.owner(), sheet.stuff(), outward, outline, sheet.colour(), paints, true));
+        if (sheet.top() - sheet.bottom() > THICK) {
+            walls(sheet, place, eye, faces);
+        }
+    }
+
+    private static Rigid shifted(double up) {
+        return new Rigid(Rigid.FLAT.across(), Rigid.FLAT.up(), Rigid.FLAT.out(), new Vec(0, 0, up));
+    }
+
+    /** The same plane looked at from its other side, left for right. */
+    private static Rigid turned(Rigid plane) {
+        return new Rigid(plane.across().times(-1), plane.up(), plane.out().times(-1), plane.origin());
+    }
+
+    private static void walls(SpaceView.Sheet sheet, Rigid place, Eye eye, List<Facet> faces) {
+        List<Point> corners = sheet.outline().coarse(COARSE).outer().flattened();
+        double high = sheet.top() - sheet.bottom();
+        for (int i = 0; i < corners.size(); i++) {
+            Vec from = place.at(new Vec(corners.get(i).x(), corners.get(i).y(), sheet.bottom()));
+            Point next = corners.get((i + 1) % corners.size());
+            Vec to = place.at(new Vec(next.x(), next.y(), sheet.bottom()));
+            Vec along = to.minus(from);
+            Vec out = along.cross(place.out()).unit();
+            if (along.length() > 0.01 && out.dot(eye.towards()) > 0) {
+                Rigid plane = new Rigid(along.unit(), place.out(), out, from);
+                faces.add(new Facet(
+                        sheet.owner(),
+                        sheet.stuff(),
+                        plane,
+                        box(along.length(), high),
+                        sheet.colour(),
+                        List.of(),
+                        true));
+            }
+        }
+    }
+
+    private static Outline box(double wide, double high) {
+        return Outline.ofCorners(List.of(Point.ORIGIN, new Point(wide, 0), new Point(wide, high), new Point(0, high)));
+    }
+
+    /** A strip between the edges of two panels. */
+    private static void bend(SpaceView view, SpaceView.Bend bend, double open, Eye eye, List<Facet> faces) {
+        Track on = view.panels().get(bend.hinge().on());
+        Track turns = view.panels().get(bend.hinge().turns());
+        Point from = bend.hinge().from();
+        Point to = bend.hinge().to();
+        Vec a = on.at(open).at(new Vec(from.x(), from.y(), bend.on()));
+        Vec b = on.at(open).at(new Vec(to.x(), to.y(), bend.on()));
+        Vec c = turns.at(open).at(new Vec(from.x(), from.y(), bend.turns()));
+        Vec along = b.minus(a);
+        Vec across = c.minus(a);
+        if (across.length() < COARSE) {
+            return;
+        }
+        Vec out = along.cross(across).unit();
+        boolean seen = out.dot(eye.towards()) >= 0;
+        Rigid plane = seen
+                ? new Rigid(along.unit(), out.cross(along.unit()), out, a)
+                : new Rigid(along.unit().times(-1), out.cross(along.unit()), out.times(-1), b);
+        faces.add(new Facet(
+                Id.BASE,
+                SpaceView.Stuff.CARD,
+                plane,
+                box(along.length(), across.length()),
+                bend.colour(),
+                List.of(),
+                true));
+    }
+
+    private static Outline cast(SpaceView.Sheet sheet, Rigid place, double board) {
+        List<Point> corners = new ArrayList<>();
+        for (Point p : sheet.outline().coarse(COARSE).outer().flattened()) {
+            Vec at = place.at(new Vec(p.x(), p.y(), sheet.bottom()));
+            Vec down = at.minus(LIGHT.times((at.y() - board) / LIGHT.y()));
+            corners.add(new Point(down.x(), -down.z()));
+        }
+        return Outline.ofCorners(corners);
+    }
+}

@@ -1,0 +1,264 @@
+package dev.schachtel.core.motion;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Hinge;
+import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Motion;
+import dev.schachtel.core.build.Panel;
+import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.pose.Edge;
+import dev.schachtel.core.pose.Linkage;
+import dev.schachtel.core.pose.Rest;
+import dev.schachtel.core.pose.Rigid;
+import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
+
+/**
+ * The card in space, from shut to open. Places are millimetres: x to the right, y up from the board, z to the front; a sheet's own
+ * places are those of the card as it is drawn, with z its height from the back.
+ */
+public final class Space {
+    /** So far inside its end something is held, mm. */
+    private static final double END = 2;
+
+    private final Build build;
+    private final Unfolding unfolding;
+    private final Linkage linkage;
+    private final List<Body> bodies = new ArrayList<>();
+
+    /**
+     * One copy of a slab, or what of it belongs to a panel.
+     *
+     * @param copy which of the slab's copies
+     * @param outline as the card is drawn
+     * @param panel the panel that it moves with, by its number
+     */
+    public record Body(Level level, int copy, Outline outline, int panel) {}
+
+    public Space(Build build) {
+        this.build = build;
+        this.unfolding = build.mechanics().unfolding();
+        this.linkage = linkage();
+        share();
+    }
+
+    public List<Body> bodies() {
+        return bodies;
+    }
+
+    /** Where all panels are, by their number, when the card is open by a share from 0 to 1; the gap tells whether it can be. */
+    public Linkage.Pose at(double share) {
+        Linkage.Pose pose = linkage.at(share);
+        Rigid set = set(unfolding.standing());
+        List<Rigid> panels = pose.panels().stream().skip(1).map(set::after).toList();
+        return new Linkage.Pose(panels, pose.angles(), pose.gap(), pose.loop());
+    }
+
+    /** The ways of all panels from shut to open. */
+    public List<Track> panels() {
+        return Track.of(share -> at(share).panels(), corners(bodies));
+    }
+
+    /** The way of what one movement moves, as the card is drawn. */
+    public Track way(Motion motion) {
+        Set<SlabId> moving = new Links(build).carriedBy(motion.moving());
+        List<Body> moved = bodies.stream()
+                .filter(b -> moving.contains(b.level.slab().id()))
+                .toList();
+        return Track.of(share -> List.of(Track.moved(build, motion, share)), corners(moved))
+                .get(0);
+    }
+
+    private static List<Vec> corners(List<Body> of) {
+        Box box = of.stream().map(b -> b.outline.bounds()).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
+        double high = of.stream().mapToDouble(b -> Mm.of(b.level.top())).max().orElse(0);
+        List<Vec> corners = new ArrayList<>();
+        for (double x : new double[] {box.left(), box.right()}) {
+            for (double y : new double[] {box.bottom(), box.top()}) {
+                corners.add(new Vec(x, y, 0));
+                corners.add(new Vec(x, y, high));
+            }
+        }
+        return corners;
+    }
+
+    /** How what is drawn is set down on the board. */
+    private static Rigid set(Unfolding.Standing standing) {
+        return standing == Unfolding.Standing.LIES ? Rigid.about(Vec.ZERO, new Vec(1, 0, 0), -Math.PI / 2) : Rigid.FLAT;
+    }
+
+    private Linkage linkage() {
+        List<dev.schachtel.core.pose.Hinge> hinges = new ArrayList<>();
+        Map<Integer, DoubleUnaryOperator> driven = new HashMap<>();
+        for (Hinge h : unfolding.hinges()) {
+            Edge line = new Edge(h.from(), h.to(), height(h));
+            double shut = Math.toRadians(h.shut());
+            double open = Math.toRadians(h.open());
+            if (!h.follows()) {
+                driven.put(hinges.size(), share -> shut + share * (open - shut));
+            }
+            hinges.add(new dev.schachtel.core.pose.Hinge(
+                    h.name(), h.on() + 1, h.turns() + 1, line, line, shut, open - shut));
+        }
+        List<Rest> rests = unfolding.rests().stream()
+                .map(r -> {
+                    double height = middle(List.of(r.panel()));
+                    return new Rest(r.name(), r.panel() + 1, r.on() + 1, new Edge(r.from(), r.to(), height), height);
+                })
+                .toList();
+        return new Linkage(unfolding.panels().size() + 1, hinges, rests, driven);
+    }
+
+    /** In the middle of what it joins. */
+    private double height(Hinge h) {
+        return middle(h.on() == Hinge.BOARD ? List.of(h.turns()) : List.of(h.on(), h.turns()));
+    }
+
+    private double middle(List<Integer> panels) {
+        List<Level> levels = panels.stream()
+                .flatMap(p -> build.level(unfolding.panels().get(p).slab()).stream())
+                .toList();
+        double low = levels.stream().mapToDouble(l -> Mm.of(l.bottom())).min().orElse(0);
+        double high = levels.stream().mapToDouble(l -> Mm.of(l.top())).max().orElse(0);
+        return (low + high) / 2;
+    }
+
+    /** Each sheet goes with the panel on which it is stuck; where panels share a slab, with the one on which most of it lies. */
+    private void share() {
+        Map<SlabId, List<Integer>> by = new HashMap<>();
+        Links links = new Links(build);
+        List<Panel> panels = unfolding.panels();
+        for (int p = 0; p < panels.size(); p++) {
+            for (SlabId id : links.carriedBy(List.of(panels.get(p).slab()))) {
+                by.computeIfAbsent(id, k -> new ArrayList<>()).add(p);
+            }
+        }
+        apart(by);
+        for (Level level : carriersFirst()) {
+            if (build.isAside(level.slab().part())) {
+                continue;
+            }
+            List<Integer> on = by.getOrDefault(level.slab().id(), List.of(0));
+            List<Outline> copies = level.slab().footprints();
+            for (int copy = 0; copy < copies.size(); copy++) {
+                put(level, copy, on);
+            }
+        }
+    }
+
+    /** What hangs from something by a thread comes after that. */
+    private List<Level> carriersFirst() {
+        Set<SlabId> hanging = build.joints().stream()
+                .filter(j -> j.hold() == Joint.Hold.TIED)
+                .map(Joint::lower)
+                .collect(Collectors.toSet());
+        return build.levels().stream()
+                .sorted(Comparator.comparing(l -> hanging.contains(l.slab().id())))
+                .toList();
+    }
+
+    /** What is cut free, hinged on or tied to a sheet goes with that. */
+    private void apart(Map<SlabId, List<Integer>> by) {
+        for (Motion motion : build.mechanics().motions()) {
+            for (SlabId guide : motion.keeping().guides()) {
+                motion.moving().forEach(m -> copy(by, guide, m));
+            }
+        }
+        for (Joint joint : build.joints()) {
+            if (joint.hold() == Joint.Hold.TIED || joint.hold() == Joint.Hold.HINGES) {
+                copy(by, joint.upper(), joint.lower());
+                copy(by, joint.lower(), joint.upper());
+            }
+        }
+    }
+
+    private void copy(Map<SlabId, List<Integer>> by, SlabId from, SlabId to) {
+        List<Integer> panels = by.get(from);
+        if (panels != null && !by.containsKey(to)) {
+            new Links(build).carriedBy(List.of(to)).forEach(s -> by.putIfAbsent(s, panels));
+        }
+    }
+
+    private void put(Level level, int copy, List<Integer> on) {
+        Outline outline = level.slab().footprints().get(copy);
+        List<Panel> panels = unfolding.panels();
+        SlabId slab = level.slab().id();
+        boolean own =
+                on.size() > 1 && on.stream().allMatch(p -> panels.get(p).slab().equals(slab));
+        if (own) {
+            for (int p : on) {
+                panels.get(p).region().common(outline).forEach(o -> bodies.add(new Body(level, copy, o, p)));
+            }
+            return;
+        }
+        int panel = on.size() == 1 ? on.get(0) : carrying(slab).orElseGet(() -> best(outline, on));
+        bodies.add(new Body(level, copy, outline, panel));
+    }
+
+    /** The panel of the piece that carries it; empty for what lies on the base itself. */
+    private Optional<Integer> carrying(SlabId slab) {
+        return build.joints().stream()
+                .filter(j -> j.hold() != Joint.Hold.MEETS)
+                .flatMap(j -> j.upper().equals(slab)
+                        ? Stream.of(j.lower())
+                        : j.lower().equals(slab) && j.hold() != Joint.Hold.RESTS ? Stream.of(j.upper()) : Stream.of())
+                .filter(s -> unfolding.panels().stream().noneMatch(p -> p.slab().equals(s)))
+                .flatMap(s -> build.level(s).stream())
+                .filter(l -> !l.slab().footprints().isEmpty() && !l.slab().id().equals(slab))
+                .map(l -> bodies.stream()
+                        .filter(b -> b.level.slab().id().equals(l.slab().id()))
+                        .findFirst())
+                .flatMap(Optional::stream)
+                .map(Body::panel)
+                .findFirst();
+    }
+
+    /** The panel on which most of it lies; what spans others is held where it ends. */
+    private int best(Outline outline, List<Integer> on) {
+        if (on.size() == 1) {
+            return on.get(0);
+        }
+        List<Panel> panels = unfolding.panels();
+        List<Point> ends = ends(outline.bounds());
+        List<Integer> holding = on.stream()
+                .filter(p -> ends.stream().anyMatch(panels.get(p).region()::holds))
+                .toList();
+        return (holding.isEmpty() ? on : holding)
+                .stream()
+                        .max(Comparator.comparingDouble(
+                                p -> lies(outline, panels.get(p).region())))
+                        .orElse(0);
+    }
+
+    /** The middles of the shorter edges of a box, a little inside. */
+    private static List<Point> ends(Box box) {
+        Point middle = box.centre();
+        boolean wide = box.width() > box.height();
+        double half = Math.max(0, Math.max(box.width(), box.height()) / 2 - END);
+        return wide
+                ? List.of(middle.plus(-half, 0), middle.plus(half, 0))
+                : List.of(middle.plus(0, -half), middle.plus(0, half));
+    }
+
+    /** How much lies there; a thread's middle counts, too. */
+    private static double lies(Outline outline, Outline region) {
+        Point middle = outline.centroid();
+        return outline.shared(region).squareMillimetres() + (region.holds(middle) ? 1e-6 : 0);
+    }
+}

@@ -1,0 +1,148 @@
+package dev.schachtel.core.motion;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Hinge;
+import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Stepper;
+import dev.schachtel.core.pose.Linkage;
+import dev.schachtel.core.pose.Rigid;
+import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Point;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+/** The card in space against how it looks from the side, and what holds for every card. */
+class SpaceTest {
+    static Stream<String> files() {
+        return TestCards.files().stream();
+    }
+
+    /** Nothing comes apart, and nothing is bent but at its hinges; shut, each sheet is as high as the stack says. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void everyCardHangsTogether(String file) {
+        Build build = TestCards.whole(file).build();
+        Space space = new Space(build);
+        Unfolding unfolding = build.mechanics().unfolding();
+        for (double share : new double[] {0, 0.13, 0.5, 0.77, 1}) {
+            Linkage.Pose pose = space.at(share);
+            assertThat(pose.gap()).isLessThan(1e-6);
+            pose.panels().forEach(SpaceTest::assertRigid);
+            for (Hinge h : unfolding.hinges()) {
+                if (h.on() != Hinge.BOARD) {
+                    double high = height(build, unfolding, h);
+                    for (Point p : List.of(h.from(), h.to())) {
+                        Vec at = new Vec(p.x(), p.y(), high);
+                        Vec on = pose.panels().get(h.on()).at(at);
+                        assertThat(pose.panels().get(h.turns()).at(at).minus(on).length())
+                                .isLessThan(1e-6);
+                    }
+                }
+            }
+        }
+        assertThat(space.bodies().stream().map(b -> b.level().slab().id()).distinct())
+                .hasSize((int) build.levels().stream()
+                        .filter(l -> !build.isAside(l.slab().part())
+                                && !l.slab().footprints().isEmpty())
+                        .count());
+    }
+
+    private static double height(Build build, Unfolding unfolding, Hinge h) {
+        double[] all = Stream.of(h.on(), h.turns())
+                .map(p -> build.level(unfolding.panels().get(p).slab()).orElseThrow())
+                .flatMap(l -> Stream.of(Mm.of(l.bottom()), Mm.of(l.top())))
+                .mapToDouble(d -> d)
+                .sorted()
+                .toArray();
+        return (all[0] + all[3]) / 2;
+    }
+
+    private static void assertRigid(Rigid r) {
+        assertThat(r.across().length()).isCloseTo(1, within(1e-9));
+        assertThat(r.across().dot(r.up())).isCloseTo(0, within(1e-9));
+        assertThat(r.across().cross(r.up()).minus(r.out()).length()).isLessThan(1e-9);
+    }
+
+    /** Each strip of a stepper from the side: its panels, one behind the other, run where the drawing has its line. */
+    @Test
+    void aStepperIsWhatTheSideShows() {
+        for (String file : List.of("terraces.json", "viaduct.json")) {
+            Build build = TestCards.whole(file).build();
+            Space space = new Space(build);
+            Stepper stepper = (Stepper) build.spec().base();
+            SideView side = build.mechanics().sides().get(0);
+            double middle = Mm.of(build.levels().get(0).top()) / 2;
+            for (int i = 0; i < side.poses().size(); i++) {
+                List<Rigid> panels =
+                        space.at(i / (double) (side.poses().size() - 1)).panels();
+                int panel = 0;
+                for (int zone = 0; zone < stepper.zones().size(); zone++) {
+                    List<Point> line = side.poses().get(i).lines().get(zone);
+                    double y = 0;
+                    for (int s = 0; s < stepper.zones().get(zone).segments().size(); s++) {
+                        y += Mm.of(stepper.zones().get(zone).segments().get(s).length());
+                        Vec end = panels.get(panel++).at(new Vec(0, y, middle));
+                        assertThat(-end.z()).isCloseTo(line.get(s + 1).x(), within(0.01));
+                        assertThat(end.y() - middle).isCloseTo(line.get(s + 1).y(), within(0.01));
+                    }
+                }
+            }
+        }
+    }
+
+    /** What a page fills in between the places of a way is nowhere further off than it says. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void waysAreExact(String file) {
+        Build build = TestCards.whole(file).build();
+        Space space = new Space(build);
+        List<Track> ways = space.panels();
+        for (int i = 0; i < 40; i++) {
+            double share = (i * 0.618_034) % 1;
+            List<Rigid> truly = space.at(share).panels();
+            for (Space.Body body : space.bodies()) {
+                for (Point p : body.outline().outer().flattened()) {
+                    Vec at = new Vec(p.x(), p.y(), Mm.of(body.level().top()));
+                    Vec filled = ways.get(body.panel()).at(share).at(at);
+                    assertThat(filled.minus(truly.get(body.panel()).at(at)).length())
+                            .isLessThan(Track.EXACT);
+                }
+            }
+        }
+    }
+
+    /** What a movement does on the face is what the flat drawing plays. */
+    @Test
+    void whatMovesGoesWhereTheFlatDrawingHasIt() {
+        for (String file : List.of("upper-station.json", "turntable.json", "cable-drum.json")) {
+            Build build = TestCards.whole(file).build();
+            Space space = new Space(build);
+            build.mechanics().motions().forEach(motion -> {
+                Track way = space.way(motion);
+                Space.Body body = space.bodies().stream()
+                        .filter(b ->
+                                b.level().slab().id().equals(motion.moving().get(0)))
+                        .findFirst()
+                        .orElseThrow();
+                for (double share : new double[] {0, 0.3, 1}) {
+                    Point flat = Poses.at(body.outline(), motion, share).centroid();
+                    Point middle = body.outline().centroid();
+                    Vec there = way.at(share).at(new Vec(middle.x(), middle.y(), 0));
+                    assertThat(Math.hypot(there.x() - flat.x(), there.y() - flat.y()))
+                            .isLessThan(Track.EXACT + 0.01);
+                }
+            });
+        }
+    }
+}
