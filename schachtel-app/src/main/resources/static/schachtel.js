@@ -250,6 +250,7 @@
           .map((p) => `${+svg.dataset.left + p[0] * scale},${+svg.dataset.top - p[1] * scale}`).join("L"));
       });
     }
+    document.dispatchEvent(new CustomEvent("schachtel:moved", { detail: { owner: data.owner, share, base: !data.moves.length } }));
     const scrub = $("#scrub"), step = Math.round(share * (data.along.length - 1));
     if (scrub) scrub.value = Math.round(share * 1000);
     if ($("#scrub-at")) $("#scrub-at").textContent = data.along[step] || Math.round(share * 100) + " %";
@@ -278,9 +279,11 @@
     const data = source ? JSON.parse(source.textContent) : null;
     const same = data && motion.data && data.owner === motion.data.owner;
     const opened = data && !data.moves.length && data.side;
+    const space = $("[data-space]");
+    if (space) import(space.dataset.script).then((round) => round.mount(space, () => data && { owner: data.owner, share: motion.share, base: !data.moves.length })).catch(() => {});
     motion.data = data;
     if (!data) motion.playing = false;
-    else { show(same ? motion.share : opened ? 1 : data.rest); play(Boolean(same && motion.playing)); }
+    else { show(same ? motion.share : opened ? (space ? data.shown : 1) : data.rest); play(Boolean(same && motion.playing)); }
   };
   document.addEventListener("input", (event) => { if (event.target.id === "scrub") { play(false); show(event.target.value / 1000); } });
   document.addEventListener("click", (event) => { if (event.target.closest && event.target.closest(".play")) play(!motion.playing); });

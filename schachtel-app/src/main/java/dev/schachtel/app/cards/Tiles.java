@@ -106,7 +106,7 @@ class Tiles {
                 card.id(),
                 name(card.spec().name()),
                 about(plan),
-                SvgWriter.write(Views.FRONT.of(plan.build(), Id.BASE), Look.picture(220, 270)),
+                SvgWriter.write(Views.IN_THE_ROUND.of(plan.build(), Id.BASE), Look.picture(220, 270)),
                 mend > 0 ? "mend" : watch > 0 ? "watch" : "works",
                 mend > 0 ? mend + " to mend" : watch > 0 ? watch + " to watch" : "all works",
                 next,

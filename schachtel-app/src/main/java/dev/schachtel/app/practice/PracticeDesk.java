@@ -93,7 +93,11 @@ class PracticeDesk {
                 word(view),
                 tabs(checked, view),
                 new StructureView.Drawings(
-                        all.stackSvg(), all.mainSvg(), asked.said ? all.besides() : List.of(), all.lying()),
+                        all.stackSvg(),
+                        all.mainSvg(),
+                        asked.said ? all.besides() : List.of(),
+                        all.lying(),
+                        all.round()),
                 moves(exercise, asked) ? player.of(checked, shown, view) : Optional.empty(),
                 pieces(card, p -> asked.chosen(card).filter(p::equals).isPresent()),
                 asked.said

@@ -38,6 +38,7 @@ public final class MotionPlayer {
         List<Course> courses = card.movements().of(owner);
         Optional<SideView> seen = Views.side(build, owner);
         boolean drawn = shown == Views.FROM_THE_SIDE
+                || shown == Views.IN_THE_ROUND
                 || seen.filter(v -> StructureDrawings.besideFront(v, select, build))
                         .isPresent();
         if (courses.isEmpty() && !drawn) {
@@ -58,7 +59,7 @@ public final class MotionPlayer {
                 FieldForms.name(mover) + " " + name,
                 ribbon,
                 reads(card, mover, tightest, units),
-                MotionJson.write(mover, courses, seen, units),
+                MotionJson.write(build, mover, courses, seen),
                 ends.get(0),
                 ends.get(1)));
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.planning.Chances;
@@ -31,6 +33,7 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.outlines.OutlineFile;
+import dev.schachtel.core.render.SpaceJson;
 
 /** Pages and changes of the Structure station. A change answers the regions that it touches. */
 @Controller
@@ -74,6 +77,13 @@ public class StructureController {
     String page(@PathVariable long id, @ModelAttribute Seen seen, Model model) {
         model.addAttribute("v", desk.mended(cards.load(id), seen.select(), seen.view()));
         return "structure/page";
+    }
+
+    /** The card in space, for the page that turns it. */
+    @GetMapping(path = "/space.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    String space(@PathVariable long id) {
+        return SpaceJson.write(plans.of(cards.load(id).spec()).build());
     }
 
     /** The findings again with their remedies, which take longer than what follows from a change. */

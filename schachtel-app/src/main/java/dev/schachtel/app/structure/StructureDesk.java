@@ -79,7 +79,7 @@ class StructureDesk {
         Checked checked = new Checked(plan.build(), plan.movements(), plan.findings());
         CardSpec spec = card.spec();
         Piece piece = chosen(spec, select);
-        Views shown = view(view);
+        Views shown = view.isEmpty() ? first(plan.build()) : view(view);
         List<Line> own = new ArrayList<>();
         List<Line> leans = new ArrayList<>();
         ledger(plan.build(), piece.id(), own, leans);
@@ -121,6 +121,11 @@ class StructureDesk {
         return spec.features().isEmpty()
                 ? spec.base()
                 : spec.features().get(spec.features().size() - 1);
+    }
+
+    /** What stands by itself is seen in the round first. */
+    private static Views first(Build build) {
+        return build.mechanics().unfolding().isMadeToStand() ? Views.IN_THE_ROUND : Views.FRONT;
     }
 
     static Views view(String name) {

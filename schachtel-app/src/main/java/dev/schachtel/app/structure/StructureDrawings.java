@@ -41,7 +41,9 @@ public final class StructureDrawings {
                 scene, Look.chosen(width, height, units, select, link).pinned(pins));
         List<StructureView.Figure> besides = beside ? besides(card, select, lying, link) : List.of();
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
-        return new StructureView.Drawings(stack, main, besides, lying);
+        Optional<StructureView.Round> round =
+                view == Views.IN_THE_ROUND ? Optional.of(InTheRound.of(build)) : Optional.empty();
+        return new StructureView.Drawings(stack, main, besides, lying, round);
     }
 
     /** A folded card's opening is no news; it is shown only when the card itself is selected. */

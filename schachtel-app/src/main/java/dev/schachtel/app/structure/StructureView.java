@@ -78,7 +78,11 @@ public record StructureView(
     public record Addable(String kind, String title, String about, String group, String pictureSvg) {}
 
     /** SVG from the engineered card. */
-    public record Drawings(String stackSvg, String mainSvg, List<Figure> besides, boolean lying) {}
+    public record Drawings(
+            String stackSvg, String mainSvg, List<Figure> besides, boolean lying, Optional<Round> round) {}
+
+    /** How the card stands, and how much room it takes. */
+    public record Round(String title, String factsHtml) {}
 
     /** A smaller drawing beside the main one. */
     public record Figure(String title, String svg, String sort) {}

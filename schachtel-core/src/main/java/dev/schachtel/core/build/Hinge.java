@@ -8,22 +8,38 @@ import dev.schachtel.core.shape.Point;
  *
  * @param on the panel that stays, by its number; {@link #BOARD} for what the card stands on
  * @param turns the panel that turns
- * @param from where the line begins on the card as it is drawn
+ * @param line where it is on the card as that is drawn
+ * @param follows whether its angle comes out of the others, since loops must close
  * @param shut its angle when the card is shut
  * @param open its angle when it is open; of a hinge that follows, only which way it goes first
- * @param follows whether its angle comes out of the others, since loops must close
  */
-public record Hinge(String name, int on, int turns, Point from, Point to, double shut, double open, boolean follows) {
+public record Hinge(String name, int on, int turns, Line line, boolean follows, double shut, double open) {
     /** What the card stands on, or hangs before. */
     public static final int BOARD = -1;
 
+    /** From one end to the other. */
+    public record Line(Point from, Point to) {}
+
     /** One that turns evenly as the card opens. */
-    public static Hinge of(int on, int turns, Point from, Point to, double shut, double open) {
-        return new Hinge("", on, turns, from, to, shut, open, false);
+    public static Hinge of(int on, int turns, Line line, double shut, double open) {
+        return new Hinge("", on, turns, line, false, shut, open);
+    }
+
+    /** One that stays as it is drawn. */
+    public static Hinge fixed(int on, int turns, Line line) {
+        return of(on, turns, line, 0, 0);
     }
 
     /** One whose angle comes out of the others. */
-    public static Hinge following(String name, int on, int turns, Point from, Point to, double towards) {
-        return new Hinge(name, on, turns, from, to, 0, towards, true);
+    public static Hinge following(String name, int on, int turns, Line line, double towards) {
+        return new Hinge(name, on, turns, line, true, 0, towards);
+    }
+
+    public Point from() {
+        return line.from;
+    }
+
+    public Point to() {
+        return line.to;
     }
 }

@@ -21,8 +21,13 @@ public record Unfolding(Standing standing, List<Panel> panels, List<Hinge> hinge
     public static Unfolding none(Standing standing, Panel panel) {
         Point foot = new Point(
                 panel.region().bounds().left(), panel.region().bounds().bottom());
-        Hinge fixed = Hinge.of(Hinge.BOARD, 0, foot, foot.plus(1, 0), 0, 0);
+        Hinge fixed = Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(foot, foot.plus(1, 0)));
         return new Unfolding(standing, List.of(panel), List.of(fixed), List.of(), 0);
+    }
+
+    /** Whether it is given open and standing, and not shut. */
+    public boolean isMadeToStand() {
+        return standing == Standing.LIES && shown > 0;
     }
 
     public double shownShare() {

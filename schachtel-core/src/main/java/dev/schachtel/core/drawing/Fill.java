@@ -40,6 +40,14 @@ public sealed interface Fill {
         }
     }
 
+    /** A colour as light falls on it in space; opacity 0 to 1. */
+    record Lit(Colour colour, double opacity) implements Fill {
+        @Override
+        public <R> R tell(Cases<R> c) {
+            return c.lit(this);
+        }
+    }
+
     /** A surface that was worked on, so that what is under it still shows; nth of its kind on that surface, from 0; coverage 0 to 1. */
     record Worked(Surfacing kind, Colour colour, int nth, double coverage) implements Fill {
         @Override
@@ -57,6 +65,8 @@ public sealed interface Fill {
         R behind(Material material);
 
         R plain(Colour colour);
+
+        R lit(Lit colour);
 
         R worked(Worked surface);
     }

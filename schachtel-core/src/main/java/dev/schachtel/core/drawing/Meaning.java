@@ -15,6 +15,8 @@ public enum Meaning {
     PATH,
     /** An end position of a moving part. */
     GHOST,
+    /** A line on the board that the card stands on. */
+    BOARD,
     DIMENSION,
     CENTRE,
     /** Edge of what a step adds. */

@@ -8,6 +8,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.motion.Track;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Coarse;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
@@ -24,7 +25,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
     /** How coarse edges may be, mm. */
     private static final double COARSE = 0.1;
     /** Where light comes from. */
-    public static final Vec LIGHT = new Vec(-0.32, 0.85, 0.42).unit();
+    static final Vec LIGHT = new Vec(-0.32, 0.85, 0.42).unit();
 
     public SpaceScene {
         faces = List.copyOf(faces);
@@ -44,7 +45,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
         for (SpaceView.Sheet sheet : view.sheets()) {
             Rigid place = place(view, sheet, open, moved, share);
             places.add(place);
-            for (Point corner : sheet.outline().coarse(COARSE).outer().flattened()) {
+            for (Point corner : Coarse.of(sheet.outline(), COARSE).outer().flattened()) {
                 board = Math.min(
                         board,
                         place.at(new Vec(corner.x(), corner.y(), sheet.bottom()))
@@ -103,7 +104,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
     }
 
     private static void walls(SpaceView.Sheet sheet, Rigid place, Eye eye, List<Facet> faces) {
-        List<Point> corners = sheet.outline().coarse(COARSE).outer().flattened();
+        List<Point> corners = Coarse.of(sheet.outline(), COARSE).outer().flattened();
         double high = sheet.top() - sheet.bottom();
         for (int i = 0; i < corners.size(); i++) {
             Vec from = place.at(new Vec(corners.get(i).x(), corners.get(i).y(), sheet.bottom()));
@@ -160,7 +161,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
 
     private static Outline cast(SpaceView.Sheet sheet, Rigid place, double board) {
         List<Point> corners = new ArrayList<>();
-        for (Point p : sheet.outline().coarse(COARSE).outer().flattened()) {
+        for (Point p : Coarse.of(sheet.outline(), COARSE).outer().flattened()) {
             Vec at = place.at(new Vec(p.x(), p.y(), sheet.bottom()));
             Vec down = at.minus(LIGHT.times((at.y() - board) / LIGHT.y()));
             corners.add(new Point(down.x(), -down.z()));

@@ -22,11 +22,15 @@ import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
+import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.motion.Space;
 import dev.schachtel.core.motion.Track;
+import dev.schachtel.core.pose.Rigid;
+import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
 
 /**
  * The card in space as data: sheets as they lie when it is drawn, the ways of the panels that carry them, and of what moves on those.
@@ -94,6 +98,29 @@ public record SpaceView(
 
     /** Something that moves on the card. */
     public record Mover(Id owner, double rest, Track way) {}
+
+    /** How much room something takes: to the right, up, to the front. */
+    public record Room(Length wide, Length high, Length deep) {}
+
+    /** The room that the card takes as it is given. */
+    public Room room() {
+        double[] low = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
+        double[] high = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+        for (Sheet sheet : sheets) {
+            Rigid place = panels.get(sheet.panel).at(shown);
+            for (Point p : sheet.outline.outer().flattened()) {
+                for (double z : new double[] {sheet.bottom, sheet.top}) {
+                    Vec at = place.at(new Vec(p.x(), p.y(), z));
+                    double[] axes = {at.x(), at.y(), at.z()};
+                    for (int i = 0; i < 3; i++) {
+                        low[i] = Math.min(low[i], axes[i]);
+                        high[i] = Math.max(high[i], axes[i]);
+                    }
+                }
+            }
+        }
+        return new Room(Mm.length(high[0] - low[0]), Mm.length(high[1] - low[1]), Mm.length(high[2] - low[2]));
+    }
 
     public static SpaceView of(Build build) {
         return new Maker(build).view();

@@ -16,6 +16,7 @@ import dev.schachtel.core.shape.Point;
 /** The views of a card. */
 public enum Views {
     FRONT,
+    IN_THE_ROUND,
     OPENED_FLAT,
     TAKEN_APART,
     SECTION,
@@ -25,6 +26,7 @@ public enum Views {
     public Scene of(Build build, Id selected) {
         return switch (this) {
             case FRONT -> new FrontView(build, selected).scene();
+            case IN_THE_ROUND -> RoundView.of(build, Eye.CORNER);
             case OPENED_FLAT -> new FlatView(build).scene();
             case TAKEN_APART -> new ApartView(build).scene();
             case SECTION -> new SectionView(build, Optional.of(selected), 0.8).scene();
@@ -42,6 +44,11 @@ public enum Views {
                         .filter(m -> !(m instanceof Mark.Area a && a.edge() == Meaning.HIDDEN))
                         .toList();
         return new Scene("Front", build.face().bounds(), new Scene.Room(10, 10, 10, 10), true, seen);
+    }
+
+    /** The card in space, as it is given. */
+    public static Scene inTheRound(Build build, Eye eye) {
+        return RoundView.of(build, eye);
     }
 
     /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */

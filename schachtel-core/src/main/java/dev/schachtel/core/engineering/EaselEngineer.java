@@ -265,9 +265,9 @@ public final class EaselEngineer implements Engineer<Easel> {
                         Outline.sheet(width, geometry.strut()).placed(Placement.at(Length.ZERO, geometry.crease()))),
                 new Panel("face", FLAP, leaf));
         List<Hinge> hinges = List.of(
-                Hinge.of(Hinge.BOARD, 0, Point.ORIGIN, new Point(w, 0), 0, 0),
-                Hinge.of(0, 1, new Point(w, h), new Point(0, h), 0, lifted),
-                Hinge.following("crease", 1, 2, new Point(0, b), new Point(w, b), 1));
+                Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(Point.ORIGIN, new Point(w, 0))),
+                Hinge.of(0, 1, new Hinge.Line(new Point(w, h), new Point(0, h)), 0, lifted),
+                Hinge.following("crease", 1, 2, new Hinge.Line(new Point(0, b), new Point(w, b)), 1));
         List<Unfolding.Rest> rests =
                 List.of(new Unfolding.Rest("foot of the face", 2, Point.ORIGIN, new Point(w, 0), 0));
         return new Unfolding(Unfolding.Standing.LIES, panels, hinges, rests, 100);

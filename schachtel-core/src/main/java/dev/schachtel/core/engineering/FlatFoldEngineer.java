@@ -126,8 +126,9 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     static Unfolding aside(Outline leaf, Length gusset) {
         Box box = leaf.bounds();
         double at = box.left() - Mm.of(gusset) / 2;
-        List<Hinge> hinges =
-                List.of(foot(box, 0), Hinge.of(0, 1, new Point(at, box.bottom()), new Point(at, box.top()), 0, OPENS));
+        List<Hinge> hinges = List.of(
+                foot(box, 0),
+                Hinge.of(0, 1, new Hinge.Line(new Point(at, box.bottom()), new Point(at, box.top())), 0, OPENS));
         return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
     }
 
@@ -136,13 +137,14 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         Box box = leaf.bounds();
         double at = box.top() + Mm.of(gusset) / 2;
         List<Hinge> hinges = List.of(
-                foot(box, -OPENS / 2), Hinge.of(0, 1, new Point(box.left(), at), new Point(box.right(), at), 0, OPENS));
+                foot(box, -OPENS / 2),
+                Hinge.of(0, 1, new Hinge.Line(new Point(box.left(), at), new Point(box.right(), at)), 0, OPENS));
         return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
     }
 
     private static Hinge foot(Box box, double leans) {
-        return Hinge.of(
-                Hinge.BOARD, 0, new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0, leans);
+        Point left = new Point(box.left(), box.bottom());
+        return Hinge.of(Hinge.BOARD, 0, new Hinge.Line(left, new Point(box.right(), box.bottom())), 0, leans);
     }
 
     private static List<Panel> leaves(Outline leaf) {

@@ -48,7 +48,7 @@ public final class GateEngineer implements Engineer<Gate> {
     private static final SlabId RIGHT = new SlabId("base/right-flap");
     private static final PartId PART = new PartId(Id.BASE, "");
     private static final double OPENS = 120;
-    private static final int SHOWN = 80;
+    private static final int SHOWN = 50;
     private static final Length LEAST_OVER = Length.ofMillimetres(2);
 
     @Override
@@ -190,9 +190,9 @@ public final class GateEngineer implements Engineer<Gate> {
                 new Panel("left flap", LEFT, left),
                 new Panel("right flap", RIGHT, right));
         List<Hinge> hinges = List.of(
-                Hinge.of(Hinge.BOARD, 0, Point.ORIGIN, foot, 0, 0),
-                Hinge.of(0, 1, top, Point.ORIGIN, 0, OPENS),
-                Hinge.of(0, 2, foot, new Point(foot.x(), top.y()), 0, OPENS));
+                Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(Point.ORIGIN, foot)),
+                Hinge.of(0, 1, new Hinge.Line(top, Point.ORIGIN), 0, OPENS),
+                Hinge.of(0, 2, new Hinge.Line(foot, new Point(foot.x(), top.y())), 0, OPENS));
         return new Unfolding(Unfolding.Standing.STANDS, panels, hinges, List.of(), SHOWN);
     }
 

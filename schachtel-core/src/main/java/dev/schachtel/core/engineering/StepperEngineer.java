@@ -197,7 +197,8 @@ public final class StepperEngineer implements Engineer<Stepper> {
                 int turn = (segment.rise() ? 1 : 0) - (risen ? 1 : 0);
                 Point from = Point.of(left, y);
                 int on = i == 0 ? Hinge.BOARD : panels.size() - 1;
-                hinges.add(Hinge.of(on, panels.size(), from, from.plus(Mm.of(w), 0), 180.0 * turn, 90.0 * turn));
+                Hinge.Line line = new Hinge.Line(from, from.plus(Mm.of(w), 0));
+                hinges.add(Hinge.of(on, panels.size(), line, 180.0 * turn, 90.0 * turn));
                 Outline region = Outline.sheet(w, segment.length()).placed(Placement.at(left, y));
                 panels.add(new Panel(zone.name() + " " + (i + 1), BLANK, region));
                 risen = segment.rise();

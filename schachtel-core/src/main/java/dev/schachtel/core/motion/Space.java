@@ -211,14 +211,24 @@ public final class Space {
         bodies.add(new Body(level, copy, outline, panel));
     }
 
-    /** The panel of the piece that carries it; empty for what lies on the base itself. */
+    /** The panel of the piece that carries it; empty for what is stuck to the base itself. */
     private Optional<Integer> carrying(SlabId slab) {
+        boolean onBase = build.joints().stream()
+                .anyMatch(j -> j.upper().equals(slab) && j.hold() == Joint.Hold.RESTS && isPanel(j.lower()));
+        return onBase ? Optional.empty() : carrier(slab);
+    }
+
+    private boolean isPanel(SlabId slab) {
+        return unfolding.panels().stream().anyMatch(p -> p.slab().equals(slab));
+    }
+
+    private Optional<Integer> carrier(SlabId slab) {
         return build.joints().stream()
                 .filter(j -> j.hold() != Joint.Hold.MEETS)
                 .flatMap(j -> j.upper().equals(slab)
                         ? Stream.of(j.lower())
                         : j.lower().equals(slab) && j.hold() != Joint.Hold.RESTS ? Stream.of(j.upper()) : Stream.of())
-                .filter(s -> unfolding.panels().stream().noneMatch(p -> p.slab().equals(s)))
+                .filter(s -> !isPanel(s))
                 .flatMap(s -> build.level(s).stream())
                 .filter(l -> !l.slab().footprints().isEmpty() && !l.slab().id().equals(slab))
                 .map(l -> bodies.stream()

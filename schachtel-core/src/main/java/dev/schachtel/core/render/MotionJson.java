@@ -3,6 +3,7 @@ package dev.schachtel.core.render;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.SideView;
@@ -25,9 +26,11 @@ public final class MotionJson {
     private MotionJson() {}
 
     /** The movements of one piece, all at the same share, and what is seen of it from the side. */
-    public static String write(Id owner, List<Course> courses, Optional<SideView> side, Units units) {
+    public static String write(Build build, Id owner, List<Course> courses, Optional<SideView> side) {
+        Units units = build.spec().units();
         ObjectNode all = NODES.objectNode();
         all.put("owner", owner.value());
+        all.put("shown", build.mechanics().unfolding().shownShare());
         all.put("rest", courses.isEmpty() ? 0 : courses.get(0).motion().restShare());
         all.put(
                 "endless",

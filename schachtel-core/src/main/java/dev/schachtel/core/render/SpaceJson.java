@@ -8,6 +8,7 @@ import dev.schachtel.core.model.Json;
 import dev.schachtel.core.motion.Track;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Coarse;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.shape.Ring;
@@ -89,7 +90,7 @@ public final class SpaceJson {
     }
 
     private static ArrayNode rings(Outline outline) {
-        Outline coarse = outline.coarse(COARSE);
+        Outline coarse = Coarse.of(outline, COARSE);
         ArrayNode rings = NODES.arrayNode();
         ring(rings.addArray(), coarse.outer());
         coarse.holes().forEach(h -> ring(rings.addArray(), h));

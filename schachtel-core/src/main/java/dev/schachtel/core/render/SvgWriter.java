@@ -85,7 +85,9 @@ public final class SvgWriter {
 
     /** A picture shows what the eye sees: nothing that lies hidden. */
     private boolean isShown(Mark mark) {
-        return !look.isPicture() || !(mark instanceof Mark.Area a) || a.edge() != Meaning.HIDDEN;
+        return !look.isPicture()
+                || !(mark instanceof Mark.Area a)
+                || a.edge() != Meaning.HIDDEN && a.edge() != Meaning.BOARD;
     }
 
     private static boolean isArea(Mark mark) {
@@ -111,7 +113,8 @@ public final class SvgWriter {
     private void selected(Mark.Area area, StringBuilder all) {
         boolean chosen = !look.selected().equals(Id.BASE)
                 && area.of().filter(look.selected()::equals).isPresent();
-        if (!(area.fill() instanceof Fill.Plain)
+        if (area.edge() != Meaning.WORKED
+                && !(area.fill() instanceof Fill.Plain)
                 && area.edge() != Meaning.PATH
                 && (chosen || area.edge() == Meaning.FRESH)) {
             all.append(path.of(area.outline()));
@@ -191,6 +194,7 @@ public final class SvgWriter {
             case STROKE -> "l-stroke";
             case PATH -> "l-path";
             case GHOST -> "l-ghost";
+            case BOARD -> "l-board";
             case GAP -> "l-gap";
             case DIMENSION -> "l-dim";
             case CENTRE -> "l-centre";
@@ -224,6 +228,14 @@ public final class SvgWriter {
         @Override
         public String plain(Colour colour) {
             return " fill=\"" + colour.hex() + "\"";
+        }
+
+        @Override
+        public String lit(Fill.Lit lit) {
+            String colour = plain(lit.colour());
+            return lit.opacity() > 0.995
+                    ? colour
+                    : colour + " fill-opacity=\"" + Math.round(lit.opacity() * 100) / 100.0 + "\"";
         }
 
         @Override

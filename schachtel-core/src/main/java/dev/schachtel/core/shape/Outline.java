@@ -240,17 +240,6 @@ public final class Outline {
                 .orElse(this);
     }
 
-    /** With fewer corners and no arcs: its edge is moved by no more than this, mm, and the error of a chord. */
-    public Outline coarse(double by) {
-        return new Outline(
-                coarse(outer, by), holes.stream().map(h -> coarse(h, by)).toList());
-    }
-
-    private static Ring coarse(Ring ring, double by) {
-        List<Point> corners = Geo.simplified(ring.flattened(), by);
-        return ofCorners(corners.size() < 3 ? ring.flattened() : corners).outer();
-    }
-
     /** Whether another lies wholly inside, clear of every edge. */
     public boolean holds(Outline other) {
         return Geo.polygon(this)

@@ -72,7 +72,7 @@ class PlannerTest {
             assertThat(RibbonSvg.write(course)).startsWith("<svg");
         }
         assertThat(MotionJson.write(
-                        select, plan.movements().of(select), Views.side(plan.build(), select), spec.units()))
+                        plan.build(), select, plan.movements().of(select), Views.side(plan.build(), select)))
                 .startsWith("{");
         assertThat(Stack.of(plan.build(), select).layers()).isNotEmpty();
         assertThat(CardFile.read(CardFile.write(spec))).isEqualTo(spec);
