@@ -46,6 +46,7 @@
   let held = null;
   document.addEventListener("htmx:beforeSwap", () => {
     const el = document.activeElement;
+    held = null;
     if (!el || el === document.body) return;
     const regions = [];
     for (let r = el.closest("[id]"); r; r = r.parentElement && r.parentElement.closest("[id]")) regions.push(r.id);
@@ -473,7 +474,7 @@
     "p": () => { if (motion.data) play(!motion.playing); },
     "f": () => { const all = $("#all-findings"); if (all) all.open = !all.open; },
   };
-  ["front", "opened-flat", "taken-apart", "section", "from-the-side"].forEach((view, i) => { keys[String(i + 1)] = () => press(`[data-view=${view}]`); });
+  ["1", "2", "3", "4", "5", "6"].forEach((key, i) => { keys[key] = () => { const view = $$("[data-view]")[i]; if (view) view.click(); }; });
 
   // A field whose region is just being drawn anew keeps the keys meant for it.
   const stepped = { id: "", at: 0 };

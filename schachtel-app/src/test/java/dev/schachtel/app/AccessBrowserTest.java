@@ -139,7 +139,7 @@ class AccessBrowserTest extends InBrowser {
     @Test
     void singleKeysActWhereTheyShould() {
         page.navigate(app.address() + "/cards/11/structure?select=car");
-        page.keyboard().press("3");
+        page.keyboard().press("4");
         assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
         page.locator("#undo + form button, .button").first().focus();
         page.locator(".sel button").first().focus();
@@ -154,7 +154,7 @@ class AccessBrowserTest extends InBrowser {
         page.keyboard().press("Escape");
         page.reload();
         page.locator("#drawing").focus();
-        page.keyboard().press("3");
+        page.keyboard().press("4");
         assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
         page.keyboard().press("Tab");
         page.locator(".which summary").click();

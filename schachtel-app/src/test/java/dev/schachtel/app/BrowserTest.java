@@ -83,7 +83,7 @@ class BrowserTest extends InBrowser {
         assertThat(field("Diameter")).hasValue("2 31/64");
         assertThat(field("Diameter")).isFocused();
         page.keyboard().press("Escape");
-        page.keyboard().press("3");
+        page.keyboard().press("4");
         assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
         page.keyboard().press("1");
         assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
