@@ -7,7 +7,7 @@ const ABOVE = 60, BELOW = 104;
 const VIEW_ANGLE = 24, RAD = Math.PI / 180, PICTURE = 1600;
 
 export async function mount(holder, moving) {
-  if (holder.dataset.live) return;
+  if (holder.dataset.live || !document.createElement("canvas").getContext("webgl2")) return;
   holder.dataset.live = "coming";
   const [three, answer] = await Promise.all([import(holder.dataset.three), fetch(holder.dataset.space)]);
   THREE = three;
@@ -215,8 +215,9 @@ class View {
       this.waiting = false;
       if (!this.middle || !this.canvas.isConnected) return;
       const began = performance.now();
-      const high = this.canvas.clientHeight, free = Math.max(0.4, (high - ABOVE - BELOW) / high);
-      this.aim(this.camera, this.turn, this.tilt, this.near * free * 1.08, (BELOW - ABOVE) / 2 / high * 1000);
+      const over = getComputedStyle(this.holder.querySelector(".round-bar")).position === "absolute";
+      const high = this.canvas.clientHeight, above = over ? ABOVE : 0, below = over ? BELOW : 0, free = Math.max(0.4, (high - above - below) / high);
+      this.aim(this.camera, this.turn, this.tilt, this.near * free * 1.08, (below - above) / 2 / high * 1000);
       this.renderer.render(this.scene, this.camera);
       this.holder.dataset.calls = this.renderer.info.render.calls;
       this.holder.dataset.triangles = this.renderer.info.render.triangles;

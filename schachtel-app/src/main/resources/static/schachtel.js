@@ -281,7 +281,7 @@
     const same = data && motion.data && data.owner === motion.data.owner;
     const opened = data && !data.moves.length && data.side;
     const space = $("[data-space]");
-    if (space) import(space.dataset.script).then((round) => round.mount(space, () => data && { owner: data.owner, share: motion.share, base: !data.moves.length })).catch(() => {});
+    if (space) import(space.dataset.script).then((round) => round.mount(space, () => data && { owner: data.owner, share: motion.share, base: !data.moves.length }));
     motion.data = data;
     if (!data) motion.playing = false;
     else { show(same ? motion.share : opened ? (space ? data.shown : 1) : data.rest); play(Boolean(same && motion.playing)); }

@@ -23,6 +23,9 @@ final class RoundView {
     /** Distance of the lines on the board, mm. */
     private static final double GRID = 25;
 
+    /** Room left round the card, as a share of its height: much of its shadow falls into it. */
+    private static final double AIR = 0.06;
+
     private static final double SHADE = 0.16;
     /** How much of what is behind clear film is left of it. */
     private static final double CLEAR = 0.28;
@@ -47,15 +50,16 @@ final class RoundView {
         if (!shadow.isEmpty()) {
             board();
         }
-        int under = marks.size();
         shadow.forEach(s -> marks.add(new Mark.Area(s, new Fill.Lit(INK, SHADE), Meaning.WORKED, Optional.empty())));
+        int under = marks.size();
         scene.faces().forEach(this::face);
         Box extent = marks.subList(under, marks.size()).stream()
                 .filter(Mark.Area.class::isInstance)
                 .map(m -> ((Mark.Area) m).outline().bounds())
                 .reduce(Box::union)
                 .orElse(new Box(0, 0, 1, 1));
-        return new Scene("In the round", extent, new Scene.Room(24, 24, 24, 24), false, marks);
+        return new Scene(
+                "In the round", extent.grown(extent.height() * AIR), new Scene.Room(24, 24, 24, 24), false, marks);
     }
 
     private Vec onBoard(Point p) {

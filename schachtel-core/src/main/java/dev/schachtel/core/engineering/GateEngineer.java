@@ -48,7 +48,7 @@ public final class GateEngineer implements Engineer<Gate> {
     private static final SlabId RIGHT = new SlabId("base/right-flap");
     private static final PartId PART = new PartId(Id.BASE, "");
     private static final double OPENS = 120;
-    private static final int SHOWN = 50;
+    private static final int SHOWN = 30;
     private static final Length LEAST_OVER = Length.ofMillimetres(2);
 
     @Override
