@@ -108,7 +108,7 @@ class View {
     if (sheet.stuff !== "clear") { to.cap(sheet.rings, sheet.bottom, colour, 1, -1); to.walls(sheet.rings, sheet.bottom, sheet.top, colour); }
     this.paint(group, sheet, sheet.over, sheet.top, 1, lift);
     this.paint(group, sheet, sheet.under, sheet.bottom, -1, lift);
-    for (const edges of chosen ? [group.edges, group.chosen] : [group.edges]) {
+    if (sheet.stuff !== "cord") for (const edges of chosen ? [group.edges, group.chosen] : [group.edges]) {
       edges.rings(sheet.rings, sheet.top + 0.02, lift);
       if (thick > 0.25 && sheet.stuff === "card" || thick > 0.8) edges.rings(sheet.rings, sheet.bottom - 0.02, lift);
     }

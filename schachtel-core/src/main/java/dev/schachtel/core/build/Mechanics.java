@@ -9,6 +9,7 @@ import java.util.List;
  * @param flats the sizes in which it lies flat, the closed one first
  * @param stretches what the stretches of a folded blank are called
  * @param unfolding the base as panels that turn; how it stands
+ * @param cords how threads run
  * @param fits what must suit each other though hands have their spread, as far as only its engineer knows
  */
 public record Mechanics(
@@ -19,7 +20,8 @@ public record Mechanics(
         List<Stance> stances,
         List<Flat> flats,
         List<Stretch> stretches,
-        List<Fit> fits) {
+        List<Fit> fits,
+        List<Cord> cords) {
     public Mechanics {
         motions = List.copyOf(motions);
         leaves = List.copyOf(leaves);
@@ -28,5 +30,6 @@ public record Mechanics(
         flats = List.copyOf(flats);
         stretches = List.copyOf(stretches);
         fits = List.copyOf(fits);
+        cords = List.copyOf(cords);
     }
 }

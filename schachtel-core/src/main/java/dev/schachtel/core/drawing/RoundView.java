@@ -93,7 +93,7 @@ final class RoundView {
         marks.add(new Mark.Area(
                 outline,
                 new Fill.Lit(lit(facet.colour(), facet), clear ? CLEAR : 1),
-                facet.whole() ? Meaning.EDGE : Meaning.NONE,
+                facet.whole() && facet.stuff() != SpaceView.Stuff.CORD ? Meaning.EDGE : Meaning.NONE,
                 Optional.of(facet.owner())));
         for (SpaceView.Paint paint : facet.paints()) {
             List<Outline> areas =

@@ -8,6 +8,7 @@ import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
+import dev.schachtel.core.build.Cord;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Hinge;
@@ -52,6 +53,8 @@ public record SpaceView(
     private static final Colour FILM = new Colour(0xd3e8ee);
     /** So thick is what tumbles drawn, mm. */
     private static final double LOOSE = 0.6;
+    /** Threads are drawn so far over the card, as a share of its height. */
+    private static final double BEYOND = 0.4;
 
     public SpaceView {
         sheets = List.copyOf(sheets);
@@ -66,7 +69,8 @@ public record SpaceView(
         CLEAR,
         FOAM,
         /** What tumbles in a shaker. */
-        LOOSE
+        LOOSE,
+        CORD
     }
 
     /**
@@ -150,6 +154,7 @@ public record SpaceView(
                 sheets.add(sheet(body));
             }
             build.chambers().forEach(this::filling);
+            build.mechanics().cords().forEach(this::cord);
             List<Mover> moving = build.mechanics().motions().stream()
                     .map(m -> new Mover(m.owner(), m.restShare(), space.way(m)))
                     .toList();
@@ -225,6 +230,44 @@ public record SpaceView(
                     }
                 }
             });
+        }
+
+        /** A thread is drawn as flat strips, as wide as it is thick; what of it goes far beyond the card is left out. */
+        private void cord(Cord cord) {
+            Part thread = build.part(cord.part()).orElseThrow();
+            double thick = Math.max(0.4, Mm.of(thread.material().thickness()));
+            double end = build.face().bounds().top() + build.face().bounds().height() * BEYOND;
+            space.bodies().stream()
+                    .filter(b -> b.level().slab().id().equals(cord.on()))
+                    .findFirst()
+                    .ifPresent(b -> {
+                        double top = Mm.of(b.level().top());
+                        int mover = movers.getOrDefault(cord.on(), -1);
+                        for (int i = 0; i + 1 < cord.line().size(); i++) {
+                            Point from = cord.line().get(i);
+                            Point to = cord.line().get(i + 1);
+                            if (Math.max(from.y(), to.y()) < end && from.distanceTo(to) > 0) {
+                                sheets.add(new Sheet(
+                                        thread.owner(),
+                                        Stuff.CORD,
+                                        colour(thread.material()),
+                                        strip(from, to, thick),
+                                        top,
+                                        top + thick,
+                                        b.panel(),
+                                        mover,
+                                        List.of(),
+                                        List.of()));
+                            }
+                        }
+                    });
+        }
+
+        private static Outline strip(Point from, Point to, double wide) {
+            double l = from.distanceTo(to);
+            double x = (to.y() - from.y()) / l * wide / 2;
+            double y = (from.x() - to.x()) / l * wide / 2;
+            return Outline.ofCorners(List.of(from.plus(x, y), to.plus(x, y), to.plus(-x, -y), from.plus(-x, -y)));
         }
 
         private List<Bend> bends(Unfolding unfolding) {

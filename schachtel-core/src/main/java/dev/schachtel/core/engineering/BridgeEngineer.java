@@ -154,6 +154,11 @@ public final class BridgeEngineer implements Engineer<Bridge> {
         }
         Length thread = bridge.drop().plus(TIED.times(2));
         PartId threads = new PartId(bridge.id(), "thread");
+        for (int i = 0; i < middles.size(); i++) {
+            Point from = Point.of(middles.get(i), bridge.up());
+            SlabId piece = SlabId.of(new PartId(bridge.id(), "hanging-" + (i + 1)));
+            Threads.straight(draft, threads, piece, from, from.plus(0, -Mm.of(bridge.drop())));
+        }
         draft.folded(Threads.part(draft, threads, thread, bridge.thread())
                 .at(middles.stream().map(x -> Placement.at(x, bridge.up())).toList()));
     }

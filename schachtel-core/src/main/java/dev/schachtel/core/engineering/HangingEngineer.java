@@ -43,6 +43,15 @@ public final class HangingEngineer implements Engineer<Hanging> {
         draft.arts().add(new PartId(pair.id(), "piece"), pair.piece(), false);
     }
 
+    private static void tie(Hanging pair, Aperture aperture, SlabId slab, BuildDraft draft) {
+        draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
+        Placement middle = aperture.middle();
+        double half = Mm.of(aperture.opening().height()) / 2;
+        Point top = middle.origin().plus(0, half);
+        Point foot = middle.origin().plus(0, -half);
+        Threads.straight(draft, new PartId(pair.id(), "thread"), slab, top, foot);
+    }
+
     private static void hang(Hanging pair, Aperture aperture, BuildDraft draft) {
         Placement middle = aperture.middle();
         Shapes shape = Shapes.of(pair.piece(), draft.workshop());
@@ -53,7 +62,7 @@ public final class HangingEngineer implements Engineer<Hanging> {
                 .stacked(2)
                 .cutBy(Shapes.method(pair.piece(), draft.workshop())));
         SlabId slab = SlabId.of(id);
-        draft.tie(slab, aperture.in().slab(), new Materials(draft).glue(new Source(pair.id(), "card")));
+        tie(pair, aperture, slab, draft);
         Length height = aperture.opening().height();
         Length thread = height.plus(pair.ends().times(2));
         Threads.add(draft, new PartId(pair.id(), "thread"), thread, pair.thread(), middle);

@@ -55,6 +55,8 @@ public final class TagEngineer implements Engineer<Tag> {
         Form round = Form.of(Form.Sort.ROUND, tag.hole(), tag.hole());
         draft.cut(ground, new Cutout(Id.BASE, Cutout.Sort.HOLE, round, hole, CutMethod.PUNCH));
         Threads.add(draft, new PartId(Id.BASE, "thread"), tag.thread(), tag.threadKind(), middle);
+        Threads.loop(
+                draft, new PartId(Id.BASE, "thread"), SLAB, middle, tag.thread().half());
         Length left = tag.holeDown().minus(tag.hole().half());
         draft.workings().fit(Suits.hole(PART, Id.BASE, left));
         draft.workings().unfolds(Unfolding.none(Unfolding.Standing.HANGS, new Panel("tag", SLAB, outline)));

@@ -37,6 +37,7 @@ public final class ThreadLoopEngineer implements Engineer<ThreadLoop> {
         draft.workings().fit(Suits.hole(ground.part(), loop.id(), left));
         Length length = loop.hangs().times(2).plus(KNOT);
         Threads.add(draft, new PartId(loop.id(), "thread"), length, loop.thread(), middle);
+        Threads.loop(draft, new PartId(loop.id(), "thread"), ground.slab(), middle, loop.hangs());
         Ledger ledger = new Ledger(draft, loop.id());
         ledger.sum(
                 "Thread",

@@ -6,6 +6,7 @@ import java.util.Objects;
 
 import org.jspecify.annotations.Nullable;
 
+import dev.schachtel.core.build.Cord;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Leaf;
@@ -26,6 +27,7 @@ final class Workings {
     private final List<Flat> flats = new ArrayList<>();
     private final List<Stretch> stretches = new ArrayList<>();
     private final List<Fit> fits = new ArrayList<>();
+    private final List<Cord> cords = new ArrayList<>();
 
     void motion(Motion motion) {
         motions.add(motion);
@@ -55,6 +57,10 @@ final class Workings {
         stretches.add(stretch);
     }
 
+    void cord(Cord cord) {
+        cords.add(cord);
+    }
+
     void fit(Fit fit) {
         fits.add(fit);
     }
@@ -68,6 +74,7 @@ final class Workings {
                 stances,
                 flats,
                 stretches,
-                fits);
+                fits,
+                cords);
     }
 }

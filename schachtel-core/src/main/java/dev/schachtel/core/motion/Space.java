@@ -19,6 +19,9 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.pose.Edge;
 import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rest;
@@ -34,9 +37,6 @@ import dev.schachtel.core.shape.Point;
  * places are those of the card as it is drawn, with z its height from the back.
  */
 public final class Space {
-    /** So far inside its end something is held, mm. */
-    private static final double END = 2;
-
     private final Build build;
     private final Unfolding unfolding;
     private final Linkage linkage;
@@ -207,7 +207,10 @@ public final class Space {
             }
             return;
         }
-        int panel = on.size() == 1 ? on.get(0) : carrying(slab).orElseGet(() -> best(outline, on));
+        int panel = on.size() == 1
+                ? on.get(0)
+                : carrying(slab)
+                        .orElseGet(() -> best(outline, level.slab().part().owner(), on));
         bodies.add(new Body(level, copy, outline, panel));
     }
 
@@ -239,31 +242,28 @@ public final class Space {
                 .findFirst();
     }
 
-    /** The panel on which most of it lies; what spans others is held where it ends. */
-    private int best(Outline outline, List<Integer> on) {
+    /** The panel of the face that its piece says it lies on; else the one on which most of it lies. */
+    private int best(Outline outline, Id owner, List<Integer> on) {
         if (on.size() == 1) {
             return on.get(0);
         }
         List<Panel> panels = unfolding.panels();
-        List<Point> ends = ends(outline.bounds());
-        List<Integer> holding = on.stream()
-                .filter(p -> ends.stream().anyMatch(panels.get(p).region()::holds))
-                .toList();
-        return (holding.isEmpty() ? on : holding)
-                .stream()
-                        .max(Comparator.comparingDouble(
-                                p -> lies(outline, panels.get(p).region())))
-                        .orElse(0);
+        Optional<Integer> said = build.spec()
+                .piece(owner)
+                .flatMap(Space::liesOn)
+                .flatMap(build::face)
+                .map(f -> f.outline().centroid())
+                .flatMap(middle -> on.stream()
+                        .filter(p -> panels.get(p).region().holds(middle))
+                        .findFirst());
+        return said.orElseGet(() -> on.stream()
+                .max(Comparator.comparingDouble(p -> lies(outline, panels.get(p).region())))
+                .orElse(0));
     }
 
-    /** The middles of the shorter edges of a box, a little inside. */
-    private static List<Point> ends(Box box) {
-        Point middle = box.centre();
-        boolean wide = box.width() > box.height();
-        double half = Math.max(0, Math.max(box.width(), box.height()) / 2 - END);
-        return wide
-                ? List.of(middle.plus(-half, 0), middle.plus(half, 0))
-                : List.of(middle.plus(0, -half), middle.plus(0, half));
+    private static Optional<Id> liesOn(Piece piece) {
+        RecordType type = RecordType.of(piece.getClass());
+        return type.component("on").filter(c -> c.type() == Id.class).map(c -> (Id) type.get(piece, c));
     }
 
     /** How much lies there; a thread's middle counts, too. */
