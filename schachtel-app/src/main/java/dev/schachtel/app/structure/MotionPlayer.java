@@ -38,7 +38,7 @@ public final class MotionPlayer {
         List<Course> courses = card.movements().of(owner);
         Optional<SideView> seen = Views.side(build, owner);
         boolean drawn = shown == Views.FROM_THE_SIDE
-                || shown == Views.IN_THE_ROUND
+                || shown == Views.IN_THE_ROUND && seen.isPresent()
                 || seen.filter(v -> StructureDrawings.besideFront(v, select, build))
                         .isPresent();
         if (courses.isEmpty() && !drawn) {

@@ -209,8 +209,7 @@ public final class Space {
         }
         int panel = on.size() == 1
                 ? on.get(0)
-                : carrying(slab)
-                        .orElseGet(() -> best(outline, level.slab().part().owner(), on));
+                : said(level.slab().part().owner(), on).or(() -> carrying(slab)).orElseGet(() -> most(outline, on));
         bodies.add(new Body(level, copy, outline, panel));
     }
 
@@ -242,23 +241,24 @@ public final class Space {
                 .findFirst();
     }
 
-    /** The panel of the face that its piece says it lies on; else the one on which most of it lies. */
-    private int best(Outline outline, Id owner, List<Integer> on) {
-        if (on.size() == 1) {
-            return on.get(0);
-        }
-        List<Panel> panels = unfolding.panels();
-        Optional<Integer> said = build.spec()
+    /** The panel of the face that a piece says it lies on. */
+    private Optional<Integer> said(Id owner, List<Integer> on) {
+        return build.spec()
                 .piece(owner)
                 .flatMap(Space::liesOn)
                 .flatMap(build::face)
                 .map(f -> f.outline().centroid())
                 .flatMap(middle -> on.stream()
-                        .filter(p -> panels.get(p).region().holds(middle))
+                        .filter(p -> unfolding.panels().get(p).region().holds(middle))
                         .findFirst());
-        return said.orElseGet(() -> on.stream()
-                .max(Comparator.comparingDouble(p -> lies(outline, panels.get(p).region())))
-                .orElse(0));
+    }
+
+    /** The panel on which most of it lies. */
+    private int most(Outline outline, List<Integer> on) {
+        return on.stream()
+                .max(Comparator.comparingDouble(
+                        p -> lies(outline, unfolding.panels().get(p).region())))
+                .orElse(0);
     }
 
     private static Optional<Id> liesOn(Piece piece) {
