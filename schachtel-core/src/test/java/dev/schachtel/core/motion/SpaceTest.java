@@ -122,6 +122,31 @@ class SpaceTest {
         }
     }
 
+    /** A bridge before two boxes lies over the wall behind, too, and goes with the box that it is stuck to; so does what hangs from it. */
+    @Test
+    void whatSpansGoesWithItsFace() {
+        Build build = TestCards.whole("viaduct.json").build();
+        List<Space.Body> bridge = new Space(build)
+                .bodies().stream()
+                        .filter(b -> b.level().slab().part().owner().value().equals("bridge"))
+                        .toList();
+        assertThat(bridge).hasSizeGreaterThan(5).allSatisfy(b -> assertThat(b.panel())
+                .isZero());
+    }
+
+    /** As it is given, a card tips at the edge of its foot: an L of two equal sheets, by hand. */
+    @Test
+    void aCardTipsOverItsFoot() {
+        Build build = TestCards.empty("{\"kind\": \"stepper\", \"treads\": \"60 mm\", \"rises\": \"60 mm\", "
+                        + "\"left\": {\"kind\": \"plain\", \"width\": \"100 mm\"}, \"middle\": {\"kind\": \"none\"}, "
+                        + "\"right\": {\"kind\": \"none\"}}")
+                .build();
+        Tipping tipping = Tipping.of(build, new Space(build), 1);
+        assertThat(tipping.centre().y()).isCloseTo(15, within(0.3));
+        assertThat(-tipping.centre().z()).isCloseTo(45, within(0.3));
+        assertThat(tipping.degrees()).isCloseTo(Math.toDegrees(Math.atan2(15, 15)), within(1.5));
+    }
+
     /** What a movement does on the face is what the flat drawing plays. */
     @Test
     void whatMovesGoesWhereTheFlatDrawingHasIt() {
