@@ -13,9 +13,9 @@ import dev.schachtel.core.motion.Tipping;
 final class InTheRound {
     private InTheRound() {}
 
-    static StructureView.Round of(Build build) {
+    static StructureView.Round of(Build build, SpaceView view) {
         Unfolding unfolding = build.mechanics().unfolding();
-        SpaceView.Room room = SpaceView.of(build).room();
+        SpaceView.Room room = view.room();
         Units units = build.spec().units();
         if (unfolding.standing() == Unfolding.Standing.HANGS) {
             return new StructureView.Round(

@@ -13,7 +13,9 @@ import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.drawing.Eye;
 import dev.schachtel.core.drawing.Scene;
+import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.drawing.Stack;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;
@@ -31,7 +33,8 @@ public final class StructureDrawings {
     public static StructureView.Drawings of(Checked card, Id select, Views view, String link) {
         Build build = card.build();
         Units units = card.build().spec().units();
-        Scene scene = view.of(build, select);
+        Optional<SpaceView> space = view == Views.IN_THE_ROUND ? Optional.of(SpaceView.of(build)) : Optional.empty();
+        Scene scene = space.map(s -> Views.inTheRound(s, Eye.CORNER)).orElseGet(() -> view.of(build, select));
         boolean beside = view == Views.FRONT;
         boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
         int width = !beside || lying ? 656 : 410;
@@ -41,8 +44,7 @@ public final class StructureDrawings {
                 scene, Look.chosen(width, height, units, select, link).pinned(pins));
         List<StructureView.Figure> besides = beside ? besides(card, select, lying, link) : List.of();
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
-        Optional<StructureView.Round> round =
-                view == Views.IN_THE_ROUND ? Optional.of(InTheRound.of(build)) : Optional.empty();
+        Optional<StructureView.Round> round = space.map(v -> InTheRound.of(build, v));
         return new StructureView.Drawings(stack, main, besides, lying, round);
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.pose.Vec;
@@ -38,8 +37,7 @@ final class RoundView {
     }
 
     /** As it is given. */
-    static Scene of(Build build, Eye eye) {
-        SpaceView view = SpaceView.of(build);
+    static Scene of(SpaceView view, Eye eye) {
         return new RoundView(SpaceScene.of(view, eye, view.shown(), Id.BASE, 0)).scene();
     }
 

@@ -38,34 +38,39 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
      * @param moved whose movements; all others rest
      */
     public static SpaceScene of(SpaceView view, Eye eye, double open, Id moved, double share) {
+        List<Placed> placed = view.sheets().stream()
+                .map(s -> new Placed(
+                        s,
+                        place(view, s, open, moved, share),
+                        Coarse.of(s.outline(), COARSE).outer().flattened()))
+                .toList();
+        double board = placed.stream().mapToDouble(Placed::lowest).min().orElse(0);
         List<Facet> faces = new ArrayList<>();
-        List<Outline> shadow = new ArrayList<>();
-        double board = Double.POSITIVE_INFINITY;
-        List<Rigid> places = new ArrayList<>();
-        for (SpaceView.Sheet sheet : view.sheets()) {
-            Rigid place = place(view, sheet, open, moved, share);
-            places.add(place);
-            for (Point corner : Coarse.of(sheet.outline(), COARSE).outer().flattened()) {
-                board = Math.min(
-                        board,
-                        place.at(new Vec(corner.x(), corner.y(), sheet.bottom()))
-                                .y());
-                board = Math.min(
-                        board,
-                        place.at(new Vec(corner.x(), corner.y(), sheet.top())).y());
-            }
-        }
-        for (int i = 0; i < places.size(); i++) {
-            SpaceView.Sheet sheet = view.sheets().get(i);
-            faces(sheet, places.get(i), eye, faces);
-            if (view.standing() != Unfolding.Standing.HANGS && sheet.stuff() == SpaceView.Stuff.CARD) {
-                shadow.add(cast(sheet, places.get(i), board));
-            }
-        }
+        placed.forEach(p -> faces(p, eye, faces));
         view.bends().forEach(b -> bend(view, b, open, eye, faces));
-        List<Outline> sound =
-                shadow.stream().filter(o -> o.area().squareMillimetres() > 1).toList();
-        return new SpaceScene(eye, Facets.ordered(faces), Outline.union(sound), board);
+        List<Outline> shadow = view.standing() == Unfolding.Standing.HANGS
+                ? List.of()
+                : placed.stream()
+                        .filter(p -> p.sheet.stuff() == SpaceView.Stuff.CARD)
+                        .map(p -> cast(p, board))
+                        .filter(o -> o.area().squareMillimetres() > 1)
+                        .toList();
+        return new SpaceScene(eye, Facets.ordered(faces), Outline.union(shadow), board);
+    }
+
+    /** A sheet where it is now, and the corners of its edge. */
+    private record Placed(SpaceView.Sheet sheet, Rigid place, List<Point> corners) {
+        Vec at(Point p, double height) {
+            return place.at(new Vec(p.x(), p.y(), height));
+        }
+
+        double lowest() {
+            return corners.stream()
+                    .mapToDouble(p -> Math.min(
+                            at(p, sheet.bottom()).y(), at(p, sheet.top()).y()))
+                    .min()
+                    .orElse(0);
+        }
     }
 
     private static Rigid place(SpaceView view, SpaceView.Sheet sheet, double open, Id moved, double share) {
@@ -77,7 +82,9 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
         return panel.after(mover.way().at(mover.owner().equals(moved) ? share : mover.rest()));
     }
 
-    private static void faces(SpaceView.Sheet sheet, Rigid place, Eye eye, List<Facet> faces) {
+    private static void faces(Placed placed, Eye eye, List<Facet> faces) {
+        SpaceView.Sheet sheet = placed.sheet;
+        Rigid place = placed.place;
         boolean over = place.out().dot(eye.towards()) >= 0;
         double height = over ? sheet.top() : sheet.bottom();
         Rigid plane = place.after(shifted(height));
@@ -90,7 +97,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
                         .toList();
         faces.add(new Facet(sheet.owner(), sheet.stuff(), outward, outline, sheet.colour(), paints, true));
         if (sheet.top() - sheet.bottom() > THICK) {
-            walls(sheet, place, eye, faces);
+            walls(placed, eye, faces);
         }
     }
 
@@ -103,25 +110,19 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
         return new Rigid(plane.across().times(-1), plane.up(), plane.out().times(-1), plane.origin());
     }
 
-    private static void walls(SpaceView.Sheet sheet, Rigid place, Eye eye, List<Facet> faces) {
-        List<Point> corners = Coarse.of(sheet.outline(), COARSE).outer().flattened();
+    private static void walls(Placed placed, Eye eye, List<Facet> faces) {
+        SpaceView.Sheet sheet = placed.sheet;
+        List<Point> corners = placed.corners;
         double high = sheet.top() - sheet.bottom();
         for (int i = 0; i < corners.size(); i++) {
-            Vec from = place.at(new Vec(corners.get(i).x(), corners.get(i).y(), sheet.bottom()));
-            Point next = corners.get((i + 1) % corners.size());
-            Vec to = place.at(new Vec(next.x(), next.y(), sheet.bottom()));
-            Vec along = to.minus(from);
-            Vec out = along.cross(place.out()).unit();
+            Vec from = placed.at(corners.get(i), sheet.bottom());
+            Vec along = placed.at(corners.get((i + 1) % corners.size()), sheet.bottom())
+                    .minus(from);
+            Vec out = along.cross(placed.place.out()).unit();
             if (along.length() > 0.01 && out.dot(eye.towards()) > 0) {
-                Rigid plane = new Rigid(along.unit(), place.out(), out, from);
-                faces.add(new Facet(
-                        sheet.owner(),
-                        sheet.stuff(),
-                        plane,
-                        box(along.length(), high),
-                        sheet.colour(),
-                        List.of(),
-                        true));
+                Rigid plane = new Rigid(along.unit(), placed.place.out(), out, from);
+                Outline wall = box(along.length(), high);
+                faces.add(new Facet(sheet.owner(), sheet.stuff(), plane, wall, sheet.colour(), List.of(), true));
             }
         }
     }
@@ -159,13 +160,13 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
                 true));
     }
 
-    private static Outline cast(SpaceView.Sheet sheet, Rigid place, double board) {
-        List<Point> corners = new ArrayList<>();
-        for (Point p : Coarse.of(sheet.outline(), COARSE).outer().flattened()) {
-            Vec at = place.at(new Vec(p.x(), p.y(), sheet.bottom()));
+    private static Outline cast(Placed placed, double board) {
+        List<Point> fallen = new ArrayList<>();
+        for (Point p : placed.corners) {
+            Vec at = placed.at(p, placed.sheet.bottom());
             Vec down = at.minus(LIGHT.times((at.y() - board) / LIGHT.y()));
-            corners.add(new Point(down.x(), -down.z()));
+            fallen.add(new Point(down.x(), -down.z()));
         }
-        return Outline.ofCorners(corners);
+        return Outline.ofCorners(fallen);
     }
 }

@@ -26,7 +26,7 @@ public enum Views {
     public Scene of(Build build, Id selected) {
         return switch (this) {
             case FRONT -> new FrontView(build, selected).scene();
-            case IN_THE_ROUND -> RoundView.of(build, Eye.CORNER);
+            case IN_THE_ROUND -> RoundView.of(SpaceView.of(build), Eye.CORNER);
             case OPENED_FLAT -> new FlatView(build).scene();
             case TAKEN_APART -> new ApartView(build).scene();
             case SECTION -> new SectionView(build, Optional.of(selected), 0.8).scene();
@@ -47,8 +47,8 @@ public enum Views {
     }
 
     /** The card in space, as it is given. */
-    public static Scene inTheRound(Build build, Eye eye) {
-        return RoundView.of(build, eye);
+    public static Scene inTheRound(SpaceView view, Eye eye) {
+        return RoundView.of(view, eye);
     }
 
     /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */
