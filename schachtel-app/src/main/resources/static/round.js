@@ -1,7 +1,6 @@
 // The card in space: drawn from one description, turned, opened and taken apart here without asking the server again.
 let THREE, view;
 const INK = "#123b46", MARIGOLD = "#e8a317";
-const SIDES = { front: [0, 8], corner: [30, 22], above: [0, 89], behind: [180, 12], left: [-90, 8], right: [90, 8], below: [0, -60] };
 // Room that words above and controls below the card take, in pixels.
 const ABOVE = 60, BELOW = 104;
 const VIEW_ANGLE = 24, RAD = Math.PI / 180, PICTURE = 1600;
@@ -25,7 +24,6 @@ class View {
     this.canvas = this.renderer.domElement;
     this.canvas.setAttribute("role", "img");
     this.camera = new THREE.PerspectiveCamera(VIEW_ANGLE, 1, 10, 8000);
-    this.side("corner");
     this.near = 1;
     this.apart = 0;
     this.listen();
@@ -37,6 +35,7 @@ class View {
     this.data = data;
     this.open = data.shown;
     this.moved = { owner: "", share: 0 };
+    if (this.turn === undefined) this.side("corner");
     this.scene = new THREE.Scene();
     this.light();
     this.build();
@@ -184,7 +183,7 @@ class View {
 
   side(name) {
     this.named = name;
-    [this.turn, this.tilt] = SIDES[name];
+    [this.turn, this.tilt] = this.data.sides[name];
   }
 
   // The card stands a little above the middle where controls lie under it: in thousandths of the height.
@@ -332,7 +331,7 @@ class View {
     sheet.width = PICTURE;
     sheet.height = h * 3;
     ["front", "corner", "left", "right", "above", "behind"].forEach((name, i) => {
-      pen.drawImage(this.shot(w, h, ...SIDES[name], 1), i % 2 * w, Math.floor(i / 2) * h);
+      pen.drawImage(this.shot(w, h, ...this.data.sides[name], 1), i % 2 * w, Math.floor(i / 2) * h);
       pen.fillStyle = INK;
       pen.font = '24px "Atkinson Hyperlegible Next", sans-serif';
       pen.fillText(name, i % 2 * w + 24, Math.floor(i / 2) * h + h - 24);

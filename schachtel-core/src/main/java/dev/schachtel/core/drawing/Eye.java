@@ -12,6 +12,8 @@ import dev.schachtel.core.shape.Point;
 public record Eye(double round, double over) {
     public static final Eye FRONT = new Eye(0, 8);
     public static final Eye CORNER = new Eye(30, 22);
+    public static final Eye LEFT = new Eye(-90, 8);
+    public static final Eye RIGHT = new Eye(90, 8);
     public static final Eye ABOVE = new Eye(0, 89);
     public static final Eye BEHIND = new Eye(180, 12);
 

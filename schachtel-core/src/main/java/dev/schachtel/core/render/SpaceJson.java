@@ -3,6 +3,7 @@ package dev.schachtel.core.render;
 import java.util.List;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.drawing.Eye;
 import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.motion.Track;
@@ -38,6 +39,13 @@ public final class SpaceJson {
         ObjectNode all = NODES.objectNode();
         all.put("standing", view.standing().name().toLowerCase(java.util.Locale.ROOT));
         all.put("shown", view.shown());
+        ObjectNode sides = all.putObject("sides");
+        side(sides, "front", Eye.FRONT);
+        side(sides, "corner", Eye.CORNER);
+        side(sides, "left", Eye.LEFT);
+        side(sides, "right", Eye.RIGHT);
+        side(sides, "above", Eye.ABOVE);
+        side(sides, "behind", Eye.BEHIND);
         ArrayNode sheets = all.putArray("sheets");
         view.sheets().forEach(s -> sheets.add(sheet(s)));
         ArrayNode bends = all.putArray("bends");
@@ -51,6 +59,11 @@ public final class SpaceJson {
             node.set("way", way(mover.way()));
         }
         return all;
+    }
+
+    /** Degrees round the card and over the board. */
+    private static void side(ObjectNode sides, String name, Eye eye) {
+        sides.putArray(name).add(eye.round()).add(eye.over());
     }
 
     private static ObjectNode sheet(SpaceView.Sheet sheet) {
