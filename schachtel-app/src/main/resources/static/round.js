@@ -1,6 +1,6 @@
 // The card in space: drawn from one description, turned, opened and taken apart here without asking the server again.
 let THREE, view;
-const INK = "#123b46", MARIGOLD = "#e8a317";
+const INK = "#123b46", MARIGOLD = "#e8a317", MEND = "#c3341c";
 // Room that words above and controls below the card take, in pixels.
 const ABOVE = 60, BELOW = 104;
 const VIEW_ANGLE = 24, RAD = Math.PI / 180, PICTURE = 1600;
@@ -45,6 +45,7 @@ class View {
     holder.querySelectorAll(".round-bar").forEach((part) => { part.hidden = false; });
     this.canvas.setAttribute("aria-label", `${holder.querySelector(".says").innerText.replace("\n", ". ")}. Layers: ${data.sheets.length}.`);
     holder.querySelector("[data-apart]").value = this.apart;
+    holder.querySelector("[data-hidden-edges]").checked = !!this.seesThrough;
     const now = moving();
     if (now) this.move(now); else this.place();
     this.frameUp();
@@ -80,6 +81,7 @@ class View {
     const paper = new THREE.MeshLambertMaterial({ vertexColors: true, map: grain });
     const clear = new THREE.MeshLambertMaterial({ vertexColors: true, transparent: true, depthWrite: false, side: THREE.DoubleSide });
     const ink = new THREE.LineBasicMaterial({ color: INK, transparent: true, opacity: 0.8 });
+    const behind = new THREE.LineBasicMaterial({ color: INK, transparent: true, opacity: 0.22, depthTest: false });
     const marigold = new THREE.LineBasicMaterial({ color: MARIGOLD, depthTest: false });
     for (const group of this.groups.values()) {
       group.node = new THREE.Group();
@@ -89,12 +91,44 @@ class View {
       const film = group.clear.mesh(clear, true);
       if (film) { film.renderOrder = 2; group.node.add(film); }
       const lines = group.edges.lines(ink);
-      if (lines) group.node.add(lines);
+      if (lines) {
+        group.behind = new THREE.LineSegments(lines.geometry, behind);
+        group.behind.visible = !!this.seesThrough;
+        group.behind.renderOrder = 4;
+        group.node.add(lines, group.behind);
+      }
       const chosen = group.chosen.lines(marigold);
       if (chosen) { chosen.renderOrder = 5; group.node.add(chosen); }
       this.scene.add(group.node);
     }
     this.bends();
+    this.pins();
+  }
+
+  // A finding's place: a point on the sheet and a head above it, seen through everything.
+  pins() {
+    this.pinned = [];
+    const reach = Math.max(...this.data.sheets.map((s) => Math.max(...s.rings[0].map(Math.abs)))) / 60;
+    for (const pin of JSON.parse(this.holder.dataset.pins || "[]")) {
+      const group = [...this.groups.values()].find((g) => g.panel === pin.panel && g.mover < 0);
+      if (!group) continue;
+      const mend = pin.severity === "mend", [x, y, z] = pin.at, high = reach * 5;
+      const paint = new THREE.MeshBasicMaterial({ color: mend ? MEND : INK, depthTest: false, transparent: true });
+      const head = new THREE.Mesh(mend ? new THREE.OctahedronGeometry(reach * 1.4) : new THREE.ConeGeometry(reach * 1.3, reach * 2.2, 3), paint);
+      head.position.set(x, y, z + high);
+      head.rotation.x = Math.PI / 2;
+      const stem = new THREE.BufferGeometry();
+      stem.setAttribute("position", new THREE.Float32BufferAttribute([x, y, z, x, y, z + high], 3));
+      const line = new THREE.Line(stem, new THREE.LineBasicMaterial({ color: mend ? MEND : INK, depthTest: false }));
+      for (const part of [line, head]) { part.renderOrder = 6; part.userData.pin = true; group.node.add(part); this.pinned.push(part); }
+      head.userData.owners = new Array(64).fill(pin.of);
+    }
+  }
+
+  seeThrough(on) {
+    this.seesThrough = on;
+    for (const group of this.groups.values()) if (group.behind) group.behind.visible = on;
+    this.render();
   }
 
   sheet(group, sheet, lift) {
@@ -158,7 +192,7 @@ class View {
   frameUp() {
     this.scene.updateMatrixWorld(true);
     const box = new THREE.Box3();
-    for (const group of this.groups.values()) group.node.children.forEach((c) => { if (c.isMesh) box.expandByObject(c); });
+    for (const group of this.groups.values()) group.node.children.forEach((c) => { if (c.isMesh && !c.userData.pin) box.expandByObject(c); });
     this.middle = box.getCenter(new THREE.Vector3());
     this.size = box.getSize(new THREE.Vector3()).length();
     const reach = this.size * 0.75, d = this.size * 1.5;
@@ -276,7 +310,10 @@ class View {
       if ("picture" in button.dataset) this.picture();
       if ("allSides" in button.dataset) this.allSides();
     });
-    document.addEventListener("input", (e) => { if (e.target.matches("[data-apart]")) this.spread(+e.target.value); });
+    document.addEventListener("input", (e) => {
+      if (e.target.matches("[data-apart]")) this.spread(+e.target.value);
+      if (e.target.matches("[data-hidden-edges]")) this.seeThrough(e.target.checked);
+    });
   }
 
   // A click on a piece selects it, as on the other drawings.
@@ -302,7 +339,9 @@ class View {
     this.renderer.setPixelRatio(1);
     this.renderer.setSize(width, height, false);
     this.renderer.setClearColor("#e9efea", 1);
+    this.pinned.forEach((part) => { part.visible = false; });
     this.renderer.render(this.scene, camera);
+    this.pinned.forEach((part) => { part.visible = true; });
     const picture = document.createElement("canvas");
     picture.width = width;
     picture.height = height;

@@ -49,6 +49,10 @@ class RoundBrowserTest extends InBrowser {
         assertThat(seen()).isNotEqualTo(corner);
         page.locator("[data-apart]").fill("0");
         assertThat(seen()).isEqualTo(corner);
+        page.locator("[data-hidden-edges]").check();
+        assertThat(seen()).isNotEqualTo(corner);
+        page.locator("[data-hidden-edges]").uncheck();
+        assertThat(seen()).isEqualTo(corner);
         page.locator("#scrub").fill("400");
         assertThat(seen()).isNotEqualTo(corner);
         int calls = Integer.parseInt(String.valueOf(round.getAttribute("data-calls")));

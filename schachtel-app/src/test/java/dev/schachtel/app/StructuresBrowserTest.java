@@ -36,7 +36,10 @@ class StructuresBrowserTest extends InBrowser {
         CardSpec spec = RunningApp.demo(file);
         String at = open(spec);
         page.navigate(at);
-        assertThat(page.locator(".main-dwg svg")).isVisible();
+        assertThat(page.locator(".main-dwg")
+                        .locator("svg:visible, canvas:visible")
+                        .first())
+                .isVisible();
         assertThat(page.locator("#strip a").filter(new Locator.FilterOptions().setHasText("Structure")))
                 .not()
                 .containsText("to mend");

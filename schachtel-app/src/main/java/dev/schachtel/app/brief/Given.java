@@ -20,9 +20,40 @@ final class Given {
 
     private static final int EDGE = 4;
 
+    /** Room for a card that stands, and the longer side of its envelope before it. */
+    private static final int STANDS = 430;
+
+    private static final double STANDING_ENVELOPE = 260;
+
     private Given() {}
 
     static String svg(Plan plan, Envelope envelope) {
+        return plan.build().mechanics().unfolding().isMadeToStand()
+                ? standing(plan, envelope)
+                : onEnvelope(plan, envelope);
+    }
+
+    /** Open as it is given, its envelope before it. */
+    private static String standing(Plan plan, Envelope envelope) {
+        double scale =
+                Math.min(STANDING_ENVELOPE / mm(envelope.height()), STANDING_ENVELOPE * 0.7 / mm(envelope.width()));
+        double wide = mm(envelope.height()) * scale;
+        double high = mm(envelope.width()) * scale;
+        return String.format(
+                Locale.ROOT,
+                "<svg class=\"given\" viewBox=\"0 0 %d %d\" role=\"img\" aria-label=\"The card as it stands, and its envelope\">%s"
+                        + "<g transform=\"translate(%.1f %.1f) rotate(4 %.1f %.1f)\">%s</g></svg>",
+                WIDE,
+                HIGH,
+                SvgWriter.write(Views.IN_THE_ROUND.of(plan.build(), Id.BASE), Look.picture(WIDE, STANDS)),
+                WIDE - AIR - wide,
+                HIGH - AIR / 2.0 - high,
+                wide / 2,
+                high / 2,
+                paper(wide, high, true));
+    }
+
+    private static String onEnvelope(Plan plan, Envelope envelope) {
         Box face = plan.build().face().bounds();
         boolean lies = face.wide().isAbove(face.high());
         double wide = mm(lies ? envelope.height() : envelope.width());

@@ -3,6 +3,7 @@ package dev.schachtel.app.build;
 import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,7 +11,9 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
+import dev.schachtel.app.frame.AfterPicture;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
@@ -81,6 +84,16 @@ public class BuildController {
     }
 
     /** The page with what each way of the house rules costs. */
+    /** What is in the hands after a step; nothing where it fixes nothing. */
+    @GetMapping(path = "/cards/{id}/build/after", produces = MediaType.TEXT_HTML_VALUE)
+    @ResponseBody
+    String after(@PathVariable long id, @RequestParam(defaultValue = "1") int step) {
+        Plan plan = plans.of(cards.load(id).spec());
+        int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
+        Step at = plan.assembly().steps().get(open - 1);
+        return AfterPicture.of(plan.build(), at.op(), plan.assembly().before(at));
+    }
+
     @GetMapping("/cards/{id}/build/rules")
     String rules(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
         StoredCard card = cards.load(id);

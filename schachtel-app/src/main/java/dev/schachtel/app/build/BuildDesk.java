@@ -157,6 +157,7 @@ class BuildDesk {
                 SvgWriter.write(
                         StepView.of(build, step.op(), plan.assembly().before(step)),
                         Look.still(330, 230, plan.spec().units())),
+                step.op().joins().isPresent(),
                 step.reasons().stream()
                         .findFirst()
                         .map(r -> wording.reason(r.rule()))

@@ -62,6 +62,7 @@ public record BuildView(
             List<String> letters,
             List<String> ordersHtml,
             String drawingSvg,
+            boolean fixes,
             String reason,
             List<String> cautions,
             List<Other> waitsFor,

@@ -3,6 +3,7 @@ package dev.schachtel.app.run;
 import java.util.Locale;
 
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import dev.schachtel.app.planning.Plans;
@@ -50,6 +52,12 @@ class RunController {
     String page(@PathVariable long id, @RequestParam(defaultValue = "") String maker, Model model) {
         model.addAttribute("v", desk.view(runs.load(id), name(maker), runs.now()));
         return "run/page";
+    }
+
+    @GetMapping(path = "/runs/{id}/after", produces = MediaType.TEXT_HTML_VALUE)
+    @ResponseBody
+    String after(@PathVariable long id, @RequestParam(defaultValue = "") String maker) {
+        return desk.after(runs.load(id), name(maker), runs.now());
     }
 
     /** The page again if anything was said since, or something got dry; else nothing. */

@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 
+import dev.schachtel.app.frame.AfterPicture;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.MakersPace;
@@ -141,7 +142,7 @@ class RunDesk {
     }
 
     private static RunView.Now nothing() {
-        return new RunView.Now("", "", "", 0, 0, 0, 0, List.of(), "", List.of(), List.of());
+        return new RunView.Now("", "", "", 0, 0, 0, 0, List.of(), "", false, List.of(), List.of());
     }
 
     private RunView.Now at(RunStep step, RunState state, Known made) {
@@ -160,6 +161,7 @@ class RunDesk {
                         : SvgWriter.write(
                                 StepView.of(made.build, op, done(state, made)),
                                 Look.still(330, 260, made.build.spec().units())),
+                op != null && op.joins().isPresent(),
                 op == null
                         ? List.of()
                         : state.toTick(op.cautions()).stream()
@@ -168,6 +170,16 @@ class RunDesk {
                 op == null
                         ? List.of()
                         : op.cautions().stream().sorted().map(wording::caution).toList());
+    }
+
+    /** What is in the hands after the step that is this maker's now. */
+    String after(StoredRun run, String maker, Instant now) {
+        RunState state = run.state();
+        Known made = known(run);
+        return state.next(maker, now)
+                .map(s -> made.ops.get(s.op()))
+                .map(op -> AfterPicture.of(made.build, op, done(state, made)))
+                .orElse("");
     }
 
     /** What was done so far. */

@@ -33,6 +33,7 @@ record RunView(
     /**
      * The step that is looked at; key is empty while nothing can be done.
      *
+     * @param fixes whether it fixes something, so that what is in the hands after it can be seen
      * @param begun since when somebody is at it, 0 if nobody is
      */
     record Now(
@@ -45,6 +46,7 @@ record RunView(
             long planned,
             List<String> ordersHtml,
             String drawingSvg,
+            boolean fixes,
             List<Tick> ticks,
             List<String> cautionsHtml) {}
 

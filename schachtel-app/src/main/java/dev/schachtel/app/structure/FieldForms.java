@@ -194,10 +194,10 @@ public class FieldForms {
                                 ? Treatment.class
                                 : choice == Asked.Choice.PIECE ? Piece.class : Carrier.class;
         if (choice == Asked.Choice.GROUND || choice == Asked.Choice.SIDE || choice == Asked.Choice.PIECE) {
-            ids.addAll(spec.base().faces());
+            ids.addAll(spec.grounds());
         }
         if (choice == Asked.Choice.SIDE) {
-            ids.addAll(spec.base().reverses());
+            ids.addAll(spec.reverses());
         }
         spec.pieces()
                 .filter(sort::isInstance)

@@ -26,6 +26,7 @@ import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Folded;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.design.HouseQuestions;
@@ -160,11 +161,20 @@ public class StructureController {
             @RequestParam String kind,
             @RequestParam(defaultValue = "") String on,
             Model model) {
-        Optional<Id> ground = on.isEmpty() ? Optional.empty() : Optional.of(id(on));
-        Id piece = plans.add(cards.load(id).spec(), kind, ground).piece();
+        CardSpec now = cards.load(id).spec();
+        Optional<Id> ground = on.isEmpty() ? standing(now, seen.select()) : Optional.of(id(on));
+        Id piece = plans.add(now, kind, ground).piece();
         StoredCard card = change(
                 id, seen, "add " + kind, spec -> plans.add(spec, kind, ground).spec());
         return whole(card, piece.value(), seen.view(), model);
+    }
+
+    /** What stands up is added to while it is selected. */
+    private static Optional<Id> standing(CardSpec spec, String selected) {
+        return spec.pieces()
+                .filter(p -> p instanceof Folded && p.id().value().equals(selected))
+                .map(Piece::id)
+                .findFirst();
     }
 
     /** Moves the selected piece: by millimetres from a drag, or by steps of the card's ruler from keys. */

@@ -81,8 +81,8 @@ public record StructureView(
     public record Drawings(
             String stackSvg, String mainSvg, List<Figure> besides, boolean lying, Optional<Round> round) {}
 
-    /** How the card stands, and how much room it takes. */
-    public record Round(String title, String factsHtml) {}
+    /** How the card stands, how much room it takes, and where its findings are. */
+    public record Round(String title, String factsHtml, String pinsJson) {}
 
     /** A smaller drawing beside the main one. */
     public record Figure(String title, String svg, String sort) {}

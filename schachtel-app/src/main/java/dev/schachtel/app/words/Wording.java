@@ -31,6 +31,7 @@ import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Where;
 import dev.schachtel.core.check.Finding;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.work.Caution;
@@ -43,7 +44,7 @@ public class Wording {
     private final Properties texts = new Properties();
 
     public Wording() {
-        for (String file : List.of("findings", "steps", "orders", "pieces", "fits", "practice")) {
+        for (String file : List.of("findings", "steps", "house", "orders", "pieces", "fits", "practice")) {
             try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
                 texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
             } catch (IOException e) {
@@ -137,7 +138,9 @@ public class Wording {
         List<String> orders = new ArrayList<>();
         String stem = "step." + op.kind().id() + ".do.";
         for (int i = 1; texts.containsKey(stem + i); i++) {
-            orders.add(fill(stem + i, name -> partWithLetter(op, build, name)));
+            String other = stem + i + ".whole";
+            String key = isBacked(op) && texts.containsKey(other) ? other : stem + i;
+            orders.add(fill(key, name -> partWithLetter(op, build, name)));
         }
         op.surface().ifPresent(s -> orders.addAll(setDown(s, build)));
         if (!op.rest().isZero()) {
@@ -260,6 +263,14 @@ public class Wording {
     /** What something is fixed with, as it stands in the workshop. */
     private static String by(Op op) {
         return op.joins().flatMap(Joining::by).map(m -> Html.escape(m.name())).orElse("tape");
+    }
+
+    /** Whether its part has had adhesive on its whole back since it was cut. */
+    private static boolean isBacked(Op op) {
+        return op.joins()
+                .flatMap(Joining::by)
+                .filter(m -> m instanceof Adhesive a && a.whole())
+                .isPresent();
     }
 
     /** A part's name within a sentence. */

@@ -17,7 +17,10 @@ enum BuildOrder implements OrderRule {
             (a, b, shop) -> !b.kind().cuts()
                     && (!b.kind().isSurface() || b.kind().has(Trait.FOLLOWS_EDGES))
                     && !b.is(WorkKind.LAYOUT)
+                    && !b.is(WorkKind.BACK)
                     && b.parts().stream().anyMatch(a::handles)),
+    /** Adhesive sheet goes on while the card is larger than its part: what is cut afterwards has it up to every edge. */
+    BACK_BEFORE_CUT(a -> a.is(WorkKind.BACK), (a, b, shop) -> b.kind().cuts() && b.handles(a.main())),
     /** Windows are die cut in panels that were trimmed to size first. */
     TRIM_BEFORE_DIE(
             a -> a.is(WorkKind.TRIM),
@@ -31,6 +34,7 @@ enum BuildOrder implements OrderRule {
             (a, b, shop) -> !b.kind().cuts()
                     && !b.kind().isSurface()
                     && !b.is(WorkKind.SCORE)
+                    && !b.is(WorkKind.BACK)
                     && !b.is(WorkKind.LAYOUT)
                     && !b.is(WorkKind.CLOSE)
                     && b.parts().stream().anyMatch(a::handles)),
@@ -143,6 +147,10 @@ enum BuildOrder implements OrderRule {
             (a, b, shop) -> (isPiece(b) || b.is(WorkKind.HINGE))
                     && (!sameOwner(a, b) || b.is(WorkKind.HINGE))
                     && b.onto().equals(a.main())),
+    /** What stands up in a fold is fixed on the page before the card is closed on its other tab. */
+    TAB_BEFORE_CLOSE(
+            a -> a.is(WorkKind.SET_TAB) || a.is(WorkKind.SET_SLANTED),
+            (a, b, shop) -> b.is(WorkKind.CLOSE_ON_TAB) && sameOwner(a, b)),
     /** A band goes round the finished card. */
     BAND_LAST(a -> a.kind().has(Trait.JOINS), (a, b, shop) -> b.is(WorkKind.SLIP_ON)),
     /** Shakers are tried when they are closed, while other things still dry. */

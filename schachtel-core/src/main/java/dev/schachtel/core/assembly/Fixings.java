@@ -160,6 +160,11 @@ final class Fixings {
         return by instanceof Adhesive a ? Duration.ofMinutes(a.dryMinutes()) : Duration.ZERO;
     }
 
+    /** Whether it is stuck on the whole back, before that is cut. */
+    static boolean coversAll(Material by) {
+        return by instanceof Adhesive a && a.whole();
+    }
+
     /** The chambers whose windows are cut in a part. */
     List<Chamber> before(PartId part) {
         return build.chambers().stream()

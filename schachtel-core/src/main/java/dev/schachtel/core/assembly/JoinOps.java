@@ -155,13 +155,17 @@ final class JoinOps {
             boolean glued = joint.by() instanceof Adhesive;
             Optional<Material> by = glued ? Optional.of(joint.by()) : Optional.empty();
             Joining behind = Joining.behind(List.of(part.id()), joint.upper(), by);
-            ops.add(Op.joining(
-                            glued ? WorkKind.GLUE_BEHIND : WorkKind.INSERT,
-                            behind,
-                            fixings.partOf(joint.upper()),
-                            cards)
+            WorkKind stuck = isFolded(joint.upper()) ? WorkKind.STICK_FLAT : WorkKind.GLUE_BEHIND;
+            ops.add(Op.joining(glued ? stuck : WorkKind.INSERT, behind, fixings.partOf(joint.upper()), cards)
                     .resting(Fixings.drying(joint)));
         });
+    }
+
+    /** A strip that is folded later lies any way up in the hand: what is its back when the card is shut is worked on like a front. */
+    private boolean isFolded(SlabId slab) {
+        PartId part = fixings.partOf(slab);
+        return !part.owner().equals(Id.BASE)
+                && build.folds().stream().anyMatch(f -> f.part().equals(part));
     }
 
     /** A part that only lies round everything. */

@@ -19,6 +19,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Layer;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Cardstock;
+import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.work.Trait;
@@ -48,6 +49,7 @@ final class Operations {
         build.works().stream().filter(w -> !isPrinted(w)).forEach(this::asked);
         List<Op> joined = new JoinOps(build, fixings).all();
         ops.addAll(joined);
+        joined.forEach(this::backed);
         joined.forEach(this::overhang);
         layout();
         if (!build.chambers().isEmpty()) {
@@ -130,6 +132,21 @@ final class Operations {
         for (PartId part : folded) {
             ops.add(Op.of(WorkKind.SCORE, part.owner(), List.of(part), cards));
             ops.add(Op.of(WorkKind.FOLD, part.owner(), List.of(part), cards));
+        }
+    }
+
+    /** A card that adhesive sheet holds gets that before it is cut. */
+    private void backed(Op op) {
+        boolean whole = op.effect()
+                .joins()
+                .flatMap(Joining::by)
+                .filter(Fixings::coversAll)
+                .isPresent();
+        if (whole && op.kind().has(Trait.STICKS)) {
+            op.effect().laid().stream()
+                    .flatMap(id -> build.part(id).stream())
+                    .filter(p -> CutOps.maker(p).isPresent() && !(p.material() instanceof Foam))
+                    .forEach(p -> ops.add(Op.of(WorkKind.BACK, p.id().owner(), List.of(p.id()), p.perCard() * cards)));
         }
     }
 

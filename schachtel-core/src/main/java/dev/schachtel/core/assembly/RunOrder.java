@@ -92,7 +92,7 @@ enum RunOrder implements OrderRule {
     RIBBON_BEFORE_MOUNT(Strength.FORBIDS) {
         @Override
         public boolean follows(Op a, Op b, Shop shop) {
-            return a.joins().isPresent() && b.lays(a.onto()) && shop.isTurnedBehind(a.main());
+            return a.joins().isPresent() && shop.isTurnedBehind(a.main()) && b.lays(shop.wrapped(a.onto()));
         }
     };
 

@@ -144,6 +144,15 @@ public final class Shop {
                 .isPresent();
     }
 
+    /** The panel round which a film is wrapped; of all else, itself. */
+    PartId wrapped(PartId film) {
+        return build.chambers().stream()
+                .filter(c -> !c.isDam() && c.film().equals(film))
+                .map(c -> partOf(c.behind()))
+                .findFirst()
+                .orElse(film);
+    }
+
     /** Whether what one operation lays lies over what another lays on the same ground. */
     boolean covers(Op over, Op lower) {
         Set<PartId> covered = under.get(over.id());

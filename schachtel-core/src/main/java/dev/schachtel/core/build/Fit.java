@@ -59,6 +59,8 @@ public record Fit(Sort sort, Id owner, PartId part, List<Gauge> gauges, double t
         DOOR_CLEAR,
         /** What hangs swings past its neighbours and edges. */
         SWINGS,
+        /** What stands up in a fold stands square when the pages do. */
+        STANDS_SQUARE(false),
         /** Enough card is left round a hole. */
         HOLE_HOLDS;
 

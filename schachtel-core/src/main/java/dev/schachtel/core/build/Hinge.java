@@ -11,9 +11,11 @@ import dev.schachtel.core.shape.Point;
  * @param line where it is on the card as that is drawn
  * @param follows whether its angle comes out of the others, since loops must close
  * @param shut its angle when the card is shut
+ * @param thin whether it turns at the height of the base's fold, as paper without thickness would: lines that must meet in one point do so
  * @param open its angle when it is open; of a hinge that follows, only which way it goes first
  */
-public record Hinge(String name, int on, int turns, Line line, boolean follows, double shut, double open) {
+public record Hinge(
+        String name, int on, int turns, Line line, boolean follows, double shut, double open, boolean thin) {
     /** What the card stands on, or hangs before. */
     public static final int BOARD = -1;
 
@@ -22,7 +24,7 @@ public record Hinge(String name, int on, int turns, Line line, boolean follows, 
 
     /** One that turns evenly as the card opens. */
     public static Hinge of(int on, int turns, Line line, double shut, double open) {
-        return new Hinge("", on, turns, line, false, shut, open);
+        return new Hinge("", on, turns, line, false, shut, open, false);
     }
 
     /** One that stays as it is drawn. */
@@ -32,7 +34,12 @@ public record Hinge(String name, int on, int turns, Line line, boolean follows, 
 
     /** One whose angle comes out of the others. */
     public static Hinge following(String name, int on, int turns, Line line, double towards) {
-        return new Hinge(name, on, turns, line, true, 0, towards);
+        return new Hinge(name, on, turns, line, true, 0, towards, false);
+    }
+
+    /** The same in the fold of the base. */
+    public Hinge inFold() {
+        return new Hinge(name, on, turns, line, follows, shut, open, true);
     }
 
     public Point from() {

@@ -5,6 +5,11 @@ import dev.schachtel.core.measure.Length;
 
 /** Upper is held to lower by a material of some thickness (zero for foam, which sticks by itself, and for closing). */
 public record Joint(SlabId upper, SlabId lower, Hold hold, Material by, Length thickness) {
+    /** The one whose size says how much holds it: what lies on the other, or hangs behind it. */
+    public SlabId stuck() {
+        return hold == Hold.HANGS ? lower : upper;
+    }
+
     /** What gives the height. */
     public enum Hold {
         /** Upper lies on lower: its height follows from what is under it. */

@@ -10,7 +10,9 @@ import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.MaterialId;
+import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.Choices;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.Scalars;
@@ -55,6 +57,13 @@ public record Lever(CardSpec spec, Pull pull, Id piece, String component, Length
     /** The length that it sets now. */
     public Optional<Length> length() {
         return Reading.length(spec, piece, component);
+    }
+
+    /** Whether this may be chosen here. */
+    public boolean offers(Workshop workshop, MaterialId id) {
+        return Reading.choice(spec, piece, component).stream()
+                .flatMap(from -> Choices.of(workshop, from).stream())
+                .anyMatch(c -> c.id().equals(id));
     }
 
     /** The number that it sets now. */

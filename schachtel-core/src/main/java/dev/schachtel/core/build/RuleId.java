@@ -28,6 +28,20 @@ public enum RuleId {
     STOP_HEIGHT,
     TIPS,
     GLUED_SHUT,
+    /** Something that stands up in a fold needs one. */
+    POP_UP_FOLD,
+    /** What stands up lies between the pages when the card is shut. */
+    POP_UP_HIDDEN,
+    /** A tab has room between the fold and what it is a tab of. */
+    POP_UP_TAB,
+    /** Nor does anything that is stuck on it stand out of the shut card. */
+    POP_UP_SHOWS,
+    /** Panels that hang together stay together while the card opens. */
+    OPENS,
+    /** Nothing goes through anything else while the card opens. */
+    OPENS_FREE,
+    /** What stands up keeps on the fold. */
+    POP_UP_ALONG,
     BLOCKED,
     CLEARANCE,
     RETAINED,

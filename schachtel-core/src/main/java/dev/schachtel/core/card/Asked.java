@@ -56,6 +56,8 @@ public @interface Asked {
         FIXING,
         /** Tape or glue: for what must lie flat. */
         ADHESIVE,
+        /** The same, or adhesive in sheets: for what is stuck with all of its back. */
+        WHOLE_BACK,
         FILLING,
         ENVELOPE,
         THREAD,

@@ -94,6 +94,31 @@ public record CardSpec(
         return pieces().filter(p -> p.id().equals(id)).findFirst();
     }
 
+    /** The names of all faces that look to the front: those of the base first. */
+    public List<Id> grounds() {
+        return Stream.concat(base.faces().stream(), folded().flatMap(f -> f.faces().stream()))
+                .toList();
+    }
+
+    /** The names of all faces that look away from the front. */
+    public List<Id> reverses() {
+        return Stream.concat(base.reverses().stream(), folded().flatMap(f -> f.reverses().stream()))
+                .toList();
+    }
+
+    private Stream<Folded> folded() {
+        return features.stream().filter(Folded.class::isInstance).map(Folded.class::cast);
+    }
+
+    /** The piece of this name, or the one that has a face of this name. */
+    public Optional<Piece> offering(Id face) {
+        return piece(face).or(() -> features.stream()
+                .filter(p -> p instanceof Folded f
+                        && (f.faces().contains(face) || f.reverses().contains(face)))
+                .map(Piece.class::cast)
+                .findFirst());
+    }
+
     /** The piece under this id if it is of the type asked for. */
     public <P extends Piece> Optional<P> find(Id id, Class<P> type) {
         return piece(id).filter(type::isInstance).map(type::cast);

@@ -13,6 +13,6 @@ public record CoverPlate(
         @Asked(value = "Edge", initial = "6 mm", inches = "1/4 in", min = "0 mm", max = "200 mm") Length margin,
         @Asked(value = "Bars", initial = "3 mm", inches = "1/8 in", min = "0.5 mm", max = "50 mm") Length bar,
         @Asked(value = "Card", initial = "white-300", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
+        @Asked(value = "Held by", initial = "glue", from = Asked.Choice.WHOLE_BACK, pull = Pull.ADHESIVE)
                 MaterialId fixing)
         implements Feature {}

@@ -18,4 +18,6 @@ public sealed interface Feature extends Piece
                 Frame,
                 CoverPlate,
                 ThreadLoop,
-                Band {}
+                Band,
+                PopUpBox,
+                VFold {}

@@ -16,6 +16,6 @@ public record Liner(
         @Asked(value = "Reveal", initial = "3 mm", inches = "1/8 in", min = "0 mm", max = "100 mm", pull = Pull.REVEAL)
                 Length reveal,
         @Asked(value = "Paper", initial = "ivory-120", from = Asked.Choice.CARD) MaterialId card,
-        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.ADHESIVE, pull = Pull.ADHESIVE)
+        @Asked(value = "Held by", initial = "tape", from = Asked.Choice.WHOLE_BACK, pull = Pull.ADHESIVE)
                 MaterialId fixing)
         implements Layer, Carrier {}

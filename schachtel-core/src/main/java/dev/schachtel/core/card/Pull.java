@@ -44,6 +44,16 @@ public enum Pull {
     CREASE,
     STOP_LAYERS,
     STEP,
+    /** How far from the fold something stands. */
+    STANDS_OUT,
+    /** How high something stands up. */
+    STANDS_HIGH,
+    /** How far along the fold, from its middle. */
+    ALONG,
+    /** The angle of a crease. */
+    ANGLE,
+    /** How wide a tab for glue is. */
+    TAB,
     WIDTH,
     HEIGHT,
     DIAMETER,

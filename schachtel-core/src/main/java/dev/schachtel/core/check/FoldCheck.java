@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Lever;
@@ -47,7 +48,7 @@ final class FoldCheck implements Check {
     private static void gusset(Build build, Leaf leaf, Report report) {
         Level front = build.level(leaf.slab()).orElseThrow();
         Level back = build.level(leaf.over()).orElseThrow();
-        Length inside = content(build, leaf).minus(back.top());
+        Length inside = (isFoldedInto(build, leaf) ? front.bottom() : content(build, leaf)).minus(back.top());
         Optional<Lever> gusset = Lever.of(build.spec(), Id.BASE, Pull.GUSSET);
         Length takes = gusset.flatMap(Lever::length).orElse(Length.ZERO);
         Length limit = Length.max(takes, WITHOUT_GUSSET);
@@ -66,6 +67,15 @@ final class FoldCheck implements Check {
                     .thick(inside, limit)
                     .works();
         }
+    }
+
+    /** Whether something folded lies between the leaves, stuck to both: all up to the leaf is its room. */
+    private static boolean isFoldedInto(Build build, Leaf leaf) {
+        return build.joints().stream()
+                .filter(j -> j.hold() == Joint.Hold.MEETS && j.upper().equals(leaf.slab()))
+                .flatMap(j -> build.partAt(j.lower()).stream())
+                .filter(p -> !p.owner().equals(Id.BASE))
+                .anyMatch(p -> build.folds().stream().anyMatch(f -> f.part().equals(p.id())));
     }
 
     /** How high what is stuck inside reaches; parts of the base itself, such as a stop bar, lie off the hinge. */

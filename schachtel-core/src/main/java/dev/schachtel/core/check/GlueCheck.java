@@ -6,6 +6,7 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
@@ -17,13 +18,13 @@ final class GlueCheck implements Check {
         for (Zone zone : build.zones(Zone.Use.NO_GLUE)) {
             for (Joint joint : build.joints()) {
                 if (joint.lower().equals(zone.on()) && joint.hold() == Joint.Hold.RESTS) {
-                    stuck(build, zone, joint, report);
+                    stuck(build, workshop, zone, joint, report);
                 }
             }
         }
     }
 
-    private static void stuck(Build build, Zone zone, Joint joint, Report report) {
+    private static void stuck(Build build, Workshop workshop, Zone zone, Joint joint, Report report) {
         Level upper = build.level(joint.upper()).orElseThrow();
         boolean own = upper.slab().part().owner().equals(zone.owner())
                 && !zone.owner().equals(Id.BASE);
@@ -38,7 +39,11 @@ final class GlueCheck implements Check {
                 .parts(upper.slab().part())
                 .names(upper.slab().name(), zone.owner().value())
                 .at(zone.outline().bounds().centre());
-        if (sheet && !zone.owner().equals(Id.BASE)) {
+        boolean whole = joint.by() instanceof Adhesive a && a.whole();
+        if (whole) {
+            draft.remedy(Remedies.otherwise(build, workshop, upper.slab().part().owner(), by -> !by.whole()));
+        }
+        if (sheet && !whole && !zone.owner().equals(Id.BASE)) {
             draft.watch();
         } else {
             draft.mend();

@@ -2,8 +2,10 @@ package dev.schachtel.core.check;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Levers;
 import dev.schachtel.core.build.Remedy;
@@ -21,9 +23,25 @@ import dev.schachtel.core.shape.Point;
 final class Remedies {
     private Remedies() {}
 
-    /** Moves a piece by so many millimetres, away from zero to the next step of the card's ruler. */
+    /** Moves a piece by so many millimetres, away from zero to the next step of the card's ruler; what stands in a fold, along that. */
     static Optional<Remedy> move(Build build, Id owner, Point by) {
-        return Levers.move(build.spec(), owner, Mm.length(by.x()), Mm.length(by.y()));
+        return Levers.move(build.spec(), owner, Mm.length(by.x()), Mm.length(by.y()))
+                .or(() -> along(build, owner, Mm.length(alongFold(build, by))));
+    }
+
+    private static Optional<Remedy> along(Build build, Id owner, Length by) {
+        return by.isZero()
+                ? Optional.empty()
+                : Lever.of(build.spec(), owner, Pull.ALONG).flatMap(l -> l.by(by));
+    }
+
+    /** What of a way runs along the fold of the base. */
+    private static double alongFold(Build build, Point by) {
+        return build.mechanics().unfolding().hinges().stream()
+                .filter(h -> !h.follows() && h.on() != Hinge.BOARD)
+                .findFirst()
+                .map(h -> h.from().x() == h.to().x() ? by.y() : by.x())
+                .orElse(0.0);
     }
 
     /** Holds the panel that owns this slab by foam tape which is so much higher than what holds it now. */
@@ -45,6 +63,16 @@ final class Remedies {
                 .min(Comparator.comparing(Adhesive::thickness))
                 .flatMap(glue -> Lever.of(build.spec(), owner, Pull.FIXING).map(lever -> lever.to(glue)))
                 .map(r -> new Remedy(Pull.FLAT, r.to(), r.changes()));
+    }
+
+    /** Sticks a piece with the first that will do instead of what sticks it now. */
+    static Optional<Remedy> otherwise(Build build, Workshop workshop, Id owner, Predicate<Adhesive> does) {
+        Optional<Lever> lever =
+                Lever.of(build.spec(), owner, Pull.ADHESIVE).or(() -> Lever.of(build.spec(), owner, Pull.FIXING));
+        return lever.flatMap(l -> workshop.all(Adhesive.class).stream()
+                .filter(a -> does.test(a) && l.offers(workshop, a.id()))
+                .findFirst()
+                .map(a -> l.to(a.id())));
     }
 
     /** Takes this foam to hold a piece, if that piece lets the maker choose what holds it. */

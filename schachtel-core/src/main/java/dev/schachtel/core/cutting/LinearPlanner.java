@@ -103,13 +103,29 @@ final class LinearPlanner {
                     && !a.dries()
                     && !workshop.rollsOf(a.id()).isEmpty();
             if (tape && joint.hold() != Joint.Hold.MEETS) {
-                build.level(joint.upper()).ifPresent(level -> {
+                build.level(joint.stuck()).ifPresent(level -> {
                     Need need = needs.computeIfAbsent(joint.by(), m -> new Need());
-                    Length round =
-                            round(level.slab()).times(build.spec().brief().cards());
-                    need.joined = need.joined.plus(round);
+                    int cards = build.spec().brief().cards();
+                    if (((Adhesive) joint.by()).whole()) {
+                        cover(need, level.slab(), cards, widest(workshop, joint.by()));
+                    } else {
+                        need.joined = need.joined.plus(round(level.slab()).times(cards));
+                    }
                 });
             }
+        }
+    }
+
+    /** Its whole back, laid along the roll, whichever way takes less of it. */
+    private static void cover(Need need, Slab slab, int cards, Length roll) {
+        Box box = slab.bounds();
+        Length wide = Mm.length(box.width());
+        Length high = Mm.length(box.height());
+        boolean across = roll.isPositive() && Length.max(wide, high).isAbove(roll);
+        Length along = across ? Length.max(wide, high) : Length.min(wide, high);
+        Length other = across ? Length.min(wide, high) : Length.max(wide, high);
+        for (int i = 0; i < cards; i++) {
+            need.join(along, other, roll);
         }
     }
 

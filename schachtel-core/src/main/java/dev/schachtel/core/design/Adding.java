@@ -6,24 +6,32 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
+import dev.schachtel.core.build.Face;
+import dev.schachtel.core.build.Level;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Folded;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opens;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
 
 /**
  * Adds a piece where it fits: its usual values first, then smaller ones and other places in turn, until nothing new is to
@@ -42,6 +50,9 @@ public final class Adding {
 
     /** Sizes from here on may be made smaller to fit; smaller ones are borders, plays and the like. */
     private static final Length LARGE = Length.ofMillimetres(12);
+
+    /** Percent of its usual size, in turns. */
+    private static final List<Integer> SIZES = List.of(100, 75, 55, 40);
 
     private final Workshop workshop;
     private final int before;
@@ -73,9 +84,24 @@ public final class Adding {
         Id id = CardEdit.of(ready).nextId(kind);
         CardSpec first = CardEdit.of(ready).add(kind);
         if (on.isPresent()) {
-            first = placed(first, id, type, on.get());
+            Id face = face(first, type, on.get());
+            CardSpec there = placed(first, id, type, face);
+            boolean standsUp = !there.equals(first)
+                    && there.offering(face).filter(Folded.class::isInstance).isPresent();
+            first = standsUp ? centred(there, id, face, workshop) : there;
         }
         return new Added(new Adding(ready, workshop).settle(first, id), id);
+    }
+
+    /** On what stands up: on the side of it that stands up to whoever looks in, where the new piece can lie on that. */
+    private static Id face(CardSpec spec, Class<?> type, Id on) {
+        return spec.piece(on)
+                .filter(Folded.class::isInstance)
+                .map(Folded.class::cast)
+                .map(f -> asks(type, Asked.Choice.SIDE)
+                        ? f.reverses().get(0)
+                        : f.faces().get(0))
+                .orElse(on);
     }
 
     private static boolean asks(Class<?> type, Asked.Choice choice) {
@@ -87,7 +113,9 @@ public final class Adding {
         for (RecordType.Component component : RecordType.of(type).components()) {
             Asked.Choice from = component.asked().from();
             boolean ground = (from == Asked.Choice.GROUND || from == Asked.Choice.SIDE)
-                    && (spec.base().faces().contains(on) || spec.piece(on).isPresent() && !on.equals(Id.BASE));
+                    && (spec.grounds().contains(on)
+                            || from == Asked.Choice.SIDE && spec.reverses().contains(on)
+                            || spec.piece(on).isPresent() && !on.equals(Id.BASE));
             boolean window = from == Asked.Choice.WINDOW
                     && spec.piece(on).filter(Opens.class::isInstance).isPresent();
             if (ground || window) {
@@ -97,11 +125,37 @@ public final class Adding {
         return spec;
     }
 
+    /** On a panel that stands up, which lies anywhere on the shut card: in its middle, as large as it has room, if some size does. */
+    private static CardSpec centred(CardSpec spec, Id id, Id on, Workshop workshop) {
+        CardSpec last = spec;
+        for (int percent : SIZES) {
+            CardSpec now = percent == 100 ? spec : scaled(spec, id, percent);
+            Build build = Engineering.engineer(now, workshop);
+            Optional<Face> face = build.face(on);
+            Optional<Level> level = build.levels().stream()
+                    .filter(l -> l.slab().part().owner().equals(id))
+                    .findFirst();
+            if (face.isEmpty() || level.isEmpty()) {
+                return spec;
+            }
+            Box there = face.get().outline().bounds();
+            Box own = face.get().seen(level.get().slab().footprints().get(0)).bounds();
+            Length dx = Mm.length(there.centre().x() - own.centre().x());
+            Length dy = Mm.length(there.centre().y() - own.centre().y());
+            Length step = spec.units().step();
+            last = Positions.moved(now, id, dx.roundedTo(step), dy.roundedTo(step));
+            if (own.width() <= there.width() && own.height() <= there.height()) {
+                return last;
+            }
+        }
+        return last;
+    }
+
     private CardSpec settle(CardSpec first, Id id) {
         if (fits(first) || mended(first, id)) {
             return best;
         }
-        List<List<CardSpec>> sizes = Stream.of(100, 75, 55, 40)
+        List<List<CardSpec>> sizes = SIZES.stream()
                 .map(percent -> places(percent == 100 ? first : scaled(first, id, percent), id))
                 .toList();
         for (int from = 0; from < PLACES; from += IN_TURN) {
@@ -163,6 +217,7 @@ public final class Adding {
         List<CardSpec> all = new ArrayList<>(List.of(spec));
         List<Positions.Spot> spots = spec.piece(id).map(Positions::of).orElse(List.of());
         if (spots.isEmpty()) {
+            all.addAll(alongFold(spec, id));
             return all;
         }
         Length w = spec.base().width();
@@ -185,6 +240,21 @@ public final class Adding {
                 .sorted(Comparator.comparingLong(Shift::far))
                 .limit(PLACES - 1)
                 .forEach(s -> all.add(Positions.moved(spec, id, s.dx(), s.dy())));
+        return all;
+    }
+
+    /** What stands in a fold, at other places along that, the nearest first. */
+    private static List<CardSpec> alongFold(CardSpec spec, Id id) {
+        Optional<Lever> along = Lever.of(spec, id, Pull.ALONG);
+        Length whole = Length.max(spec.base().width(), spec.base().height());
+        List<CardSpec> all = new ArrayList<>();
+        for (int i = 1; i <= COLUMNS && along.isPresent(); i++) {
+            Length by = Length.ofNanometres(whole.nanometres() / (2 * COLUMNS) * i)
+                    .roundedTo(spec.units().step());
+            for (Length way : List.of(by, by.negated())) {
+                along.get().by(way).ifPresent(r -> all.add(r.taken(spec)));
+            }
+        }
         return all;
     }
 

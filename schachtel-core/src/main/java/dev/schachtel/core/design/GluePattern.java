@@ -20,10 +20,12 @@ final class GluePattern {
     private static final Length FROM_EDGE = Length.ofMicrometres(1500);
     private static final Length LINE_IN = Length.ofMillimetres(3);
     private static final Length LINE = Length.ofMicrometres(800);
-    /** A dot of glue where bars of a lattice cross; a sheet with so many openings is one. */
+    /** A dot of glue where bars of a lattice cross. */
     private static final Length CROSSING = Length.ofMicrometres(1800);
 
-    private static final int LATTICE = 4;
+    /** With so many openings a sheet is a lattice. */
+    static final int LATTICE = 4;
+
     private static final double NEXT = 1.9;
 
     private GluePattern() {}

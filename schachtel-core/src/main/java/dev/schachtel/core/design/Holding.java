@@ -65,8 +65,12 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
         AT_ONCE(2),
         SLIDES(3),
         FINE_LINE(1),
+        /** Every bar between openings is held, and nothing oozes out. */
+        UP_TO_EDGES(4),
         NO_SLIDING(-2),
         DRIES(-1),
+        /** Much of it is thrown away. */
+        WASTES(-3),
         CREEPS(-4),
         COCKLES(-2),
         BULGES(-3),
@@ -75,6 +79,7 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
         TOO_HEAVY(-4),
         TOO_NARROW(Integer.MIN_VALUE),
         FOGS_FILM(Integer.MIN_VALUE),
+        HOLDS_ALL(Integer.MIN_VALUE),
         NONE_LEFT(Integer.MIN_VALUE);
 
         private final int weight;
@@ -156,6 +161,7 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
 
         Holding judge() {
             List<Option> options = workshop.all(Adhesive.class).stream()
+                    .filter(a -> lever.offers(workshop, a.id()))
                     .map(this::option)
                     .sorted(Comparator.comparing(Option::worth).reversed())
                     .toList();
@@ -186,6 +192,8 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
             boolean points = !by.isPoured() && !by.thickness().isBelow(POINTS);
             if (by.isPoured()) {
                 poured(by, reasons);
+            } else if (by.whole()) {
+                whole(by, reasons);
             } else if (points) {
                 points(by, reasons);
             } else {
@@ -196,7 +204,9 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
             if (reasons.stream().anyMatch(Reason::forbids)) {
                 return new Option(by, reasons, List.of(), 0, take);
             }
-            List<Outline> marks = GluePattern.of(land, by, points ? Optional.empty() : Optional.of(width(by, TAPE)));
+            List<Outline> marks = by.whole()
+                    ? land
+                    : GluePattern.of(land, by, points ? Optional.empty() : Optional.of(width(by, TAPE)));
             double area = marks.stream()
                     .mapToDouble(m -> m.area().squareMillimetres())
                     .sum();
@@ -227,6 +237,23 @@ public record Holding(Adhesive now, List<Outline> land, List<Option> options) {
                 reasons.add(Reason.FINE_LINE);
             }
             reasons.add(Reason.DRIES);
+        }
+
+        /** On the whole back, before that is cut. */
+        private void whole(Adhesive by, List<Reason> reasons) {
+            if (free().stream().anyMatch(z -> upper.slab().footprints().stream().anyMatch(z::overlaps))) {
+                reasons.add(Reason.HOLDS_ALL);
+            }
+            none(by, reasons);
+            if (land.stream().anyMatch(l -> l.holes().size() >= GluePattern.LATTICE)) {
+                reasons.add(Reason.UP_TO_EDGES);
+            } else {
+                reasons.add(Reason.WASTES);
+            }
+            if (mustSit) {
+                reasons.add(Reason.NO_SLIDING);
+            }
+            reasons.add(Reason.AT_ONCE);
         }
 
         private void tape(Adhesive by, List<Reason> reasons) {

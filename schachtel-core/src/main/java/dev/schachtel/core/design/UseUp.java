@@ -184,7 +184,7 @@ public final class UseUp {
         Map<Adhesive, Double> all = new LinkedHashMap<>();
         for (Joint joint : build.joints()) {
             if (joint.by() instanceof Adhesive glue && glue.isPoured() && joint.hold() != Joint.Hold.MEETS) {
-                build.level(joint.upper()).ifPresent(l -> all.merge(glue, cards * glue(build, l.slab()), Double::sum));
+                build.level(joint.stuck()).ifPresent(l -> all.merge(glue, cards * glue(build, l.slab()), Double::sum));
             }
         }
         return all;

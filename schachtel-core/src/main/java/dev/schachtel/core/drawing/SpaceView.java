@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Chamber;
@@ -15,6 +16,7 @@ import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.card.Depicted;
@@ -127,18 +129,34 @@ public record SpaceView(
     }
 
     public static SpaceView of(Build build) {
-        return new Maker(build).view();
+        return new Maker(build, Shown.ALL).view();
+    }
+
+    /** Only some of it, in its place. */
+    static SpaceView of(Build build, Shown shown) {
+        return new Maker(build, shown).view();
+    }
+
+    /**
+     * What of a card is there.
+     *
+     * @param filled the pieces whose filling is in
+     */
+    record Shown(Predicate<PartId> parts, Predicate<Id> filled) {
+        static final Shown ALL = new Shown(p -> true, f -> true);
     }
 
     /** Puts it together. */
     private static final class Maker {
         private final Build build;
         private final Space space;
+        private final Shown shown;
         private final Map<SlabId, Integer> movers = new HashMap<>();
         private final List<Sheet> sheets = new ArrayList<>();
 
-        Maker(Build build) {
+        Maker(Build build, Shown shown) {
             this.build = build;
+            this.shown = shown;
             this.space = new Space(build);
             List<Motion> motions = build.mechanics().motions();
             Links links = new Links(build);
@@ -150,11 +168,11 @@ public record SpaceView(
 
         SpaceView view() {
             Unfolding unfolding = build.mechanics().unfolding();
-            for (Space.Body body : space.bodies()) {
-                sheets.add(sheet(body));
-            }
-            build.chambers().forEach(this::filling);
-            build.mechanics().cords().forEach(this::cord);
+            space.bodies().stream().filter(b -> isThere(b.level().slab().id())).forEach(b -> sheets.add(sheet(b)));
+            build.chambers().stream().filter(c -> shown.filled.test(c.owner())).forEach(this::filling);
+            build.mechanics().cords().stream()
+                    .filter(c -> shown.parts.test(c.part()))
+                    .forEach(this::cord);
             List<Mover> moving = build.mechanics().motions().stream()
                     .map(m -> new Mover(m.owner(), m.restShare(), space.way(m)))
                     .toList();
@@ -273,8 +291,14 @@ public record SpaceView(
         private List<Bend> bends(Unfolding unfolding) {
             return unfolding.hinges().stream()
                     .filter(h -> h.on() != Hinge.BOARD)
+                    .filter(h -> isThere(unfolding.panels().get(h.on()).slab())
+                            && isThere(unfolding.panels().get(h.turns()).slab()))
                     .map(h -> new Bend(h, middle(unfolding, h.on()), middle(unfolding, h.turns()), card(unfolding, h)))
                     .toList();
+        }
+
+        private boolean isThere(SlabId slab) {
+            return build.partAt(slab).filter(p -> shown.parts.test(p.id())).isPresent();
         }
 
         private double middle(Unfolding unfolding, int panel) {

@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.card.Carrier;
+import dev.schachtel.core.card.Folded;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Material;
@@ -76,6 +78,12 @@ public record Stack(List<Layer> layers, List<Length> heights, Length closed) {
 
     private static Optional<Id> addOn(Build build, Level level) {
         Id owner = level.slab().part().owner();
+        if (build.spec().piece(owner).filter(Folded.class::isInstance).isPresent()) {
+            return build.faces().stream()
+                    .filter(f -> f.slab().equals(level.slab().id()))
+                    .map(Face::name)
+                    .findFirst();
+        }
         if (!owner.equals(Id.BASE)) {
             return build.spec()
                     .piece(owner)

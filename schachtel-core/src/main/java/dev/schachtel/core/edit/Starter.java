@@ -88,11 +88,11 @@ final class Starter {
             boolean reference = value instanceof Id && !component.name().equals("id");
             boolean under = component.asked().from() == Asked.Choice.SIDE
                     && reference
-                    && spec.base().reverses().contains((Id) value);
+                    && spec.reverses().contains((Id) value);
             boolean here = reference
                     && (under
                             || spec.piece((Id) value).isPresent()
-                            || spec.base().faces().contains((Id) value));
+                            || spec.grounds().contains((Id) value));
             values.add(
                     component.name().equals("id")
                             ? id

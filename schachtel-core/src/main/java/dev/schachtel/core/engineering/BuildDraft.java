@@ -33,6 +33,7 @@ import dev.schachtel.core.build.Work;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
+import dev.schachtel.core.card.Folded;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.Cardstock;
@@ -346,6 +347,12 @@ public final class BuildDraft {
         return first(name, asker, () -> faces.ground(name));
     }
 
+    /** The side of this name that looks away from the front, if it is one; its piece engineered first. */
+    Optional<Reverse> reverse(Id name) {
+        spec.offering(name).filter(p -> p instanceof Folded).ifPresent(this::engineer);
+        return faces.reverse(name);
+    }
+
     /** The sheet that is worked on when one works on a piece: that of a ground, else the last of card that it is made of. */
     Optional<Slab> sheet(Id name, Source asker) {
         return first(name, asker, () -> {
@@ -376,7 +383,7 @@ public final class BuildDraft {
     }
 
     private <T> Optional<T> first(Id name, Source asker, Supplier<@Nullable T> look) {
-        spec.piece(name).ifPresent(this::engineer);
+        spec.offering(name).ifPresent(this::engineer);
         Optional<T> found = Optional.ofNullable(look.get());
         if (found.isEmpty()) {
             boolean circle = begun.contains(name) && !done.contains(name);

@@ -1,7 +1,5 @@
 package dev.schachtel.core.engineering;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.Set;
 
@@ -28,17 +26,9 @@ final class Closing {
 
     void meet() {
         draft.workings().leaf(new Leaf(leaf, over));
-        Set<SlabId> inside = new LinkedHashSet<>();
-        Deque<SlabId> next = new ArrayDeque<>();
-        next.add(over);
-        while (!next.isEmpty()) {
-            SlabId at = next.poll();
-            if (!at.equals(leaf) && inside.add(at)) {
-                draft.joints().stream()
-                        .filter(j -> j.lower().equals(at) && j.hold() == Joint.Hold.RESTS)
-                        .forEach(j -> next.add(j.upper()));
-            }
-        }
+        Set<SlabId> inside = new LinkedHashSet<>(Resting.on(draft, over));
+        draft.workings().popUps().between().forEach(p -> inside.addAll(Resting.on(draft, p)));
+        inside.remove(leaf);
         Length between = behind();
         for (SlabId slab : inside) {
             draft.joint(new Joint(leaf, slab, Joint.Hold.MEETS, card, between));
@@ -49,6 +39,7 @@ final class Closing {
     private Length behind() {
         return draft.joints().stream()
                 .filter(j -> j.hold() == Joint.Hold.HANGS && j.upper().equals(leaf) && j.by() instanceof Adhesive)
+                .filter(j -> !draft.workings().popUps().isTab(j.lower()))
                 .map(j -> j.thickness().plus(draft.thickness(j.lower())))
                 .reduce(Length.ZERO, Length::max);
     }

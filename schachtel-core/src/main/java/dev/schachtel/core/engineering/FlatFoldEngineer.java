@@ -41,6 +41,10 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     static final SlabId BACK = new SlabId("base/back");
     static final SlabId FRONT = new SlabId("base/front");
     private static final double OPENS = 130;
+    /** Both pages lie on the board. */
+    private static final double FLAT = 180;
+    /** Percent of that at which the front stands upright. */
+    private static final int UPRIGHT = 50;
     /** Percent of that by which it is open when it stands on a shelf. */
     private static final int SHOWN = 45;
     /** From the edge of the blank, in millimetres, where a stretch is named. */
@@ -83,6 +87,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         derive(base, draft, side);
         opens(draft, side ? w : h);
         draft.workings().unfolds(side ? aside(leaf, g) : upwards(leaf, g));
+        draft.workings().popUps().fold(valley(leaf, g, side));
         draft.workings().flat(new Flat("closed", w, h, 2));
         draft.afterwards(() -> new Closing(draft, FRONT, BACK, card).meet());
     }
@@ -140,6 +145,20 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
                 foot(box, -OPENS / 2),
                 Hinge.of(0, 1, new Hinge.Line(new Point(box.left(), at), new Point(box.right(), at)), 0, OPENS));
         return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
+    }
+
+    /** Lying on its back, the front opens until both pages lie flat. */
+    private static Valley valley(Outline leaf, Length gusset, boolean side) {
+        Box box = leaf.bounds();
+        double half = Mm.of(gusset) / 2;
+        double fold = side ? box.left() - half : box.top() + half;
+        Point from = side ? new Point(fold, box.bottom()) : new Point(box.left(), fold);
+        Point to = side ? new Point(fold, box.top()) : new Point(box.right(), fold);
+        Hinge.Line line = new Hinge.Line(from, to);
+        List<Hinge> hinges = List.of(Hinge.fixed(Hinge.BOARD, 1, line), Hinge.of(1, 0, line, 0, -FLAT));
+        Unfolding lying = new Unfolding(Unfolding.Standing.LIES, leaves(leaf), hinges, List.of(), UPRIGHT);
+        Length deep = Mm.length((side ? box.width() : box.height()) + half);
+        return new Valley(BACK, FRONT, side, fold, deep, Mm.length(side ? box.height() : box.width()), lying);
     }
 
     private static Hinge foot(Box box, double leans) {

@@ -81,13 +81,12 @@ final class Materials {
     /** An adhesive or a foam. */
     Material fixing(MaterialId id, Source asker) {
         return fit(id, asker, m -> m instanceof Adhesive || m instanceof Foam)
-                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0, 0, 0));
+                .orElseGet(() -> Adhesive.of(id, um(100), 20));
     }
 
     /** An adhesive, for what must lie flat. */
     Material adhesive(MaterialId id, Source asker) {
-        return fit(id, asker, Adhesive.class::isInstance)
-                .orElseGet(() -> new Adhesive(id, id.value(), um(100), 20, 0, 0, 0));
+        return fit(id, asker, Adhesive.class::isInstance).orElseGet(() -> Adhesive.of(id, um(100), 20));
     }
 
     /** What thin sheets of the same piece are stuck together with. */
@@ -97,9 +96,7 @@ final class Materials {
 
     /** The same where nobody asked for any: no finding says so if there is none. */
     Material glue() {
-        return draft.workshop()
-                .find(FLAT, Adhesive.class)
-                .orElseGet(() -> new Adhesive(FLAT, FLAT.value(), um(100), 20, 0, 0, 0));
+        return draft.workshop().find(FLAT, Adhesive.class).orElseGet(() -> Adhesive.of(FLAT, um(100), 20));
     }
 
     /** A material that can do what is asked of it; another one is told from one that isn't there. */

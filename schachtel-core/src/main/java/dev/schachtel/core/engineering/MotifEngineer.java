@@ -39,7 +39,7 @@ public final class MotifEngineer implements Engineer<Motif> {
 
     @Override
     public void engineer(Motif motif, BuildDraft draft) {
-        Optional<Reverse> side = draft.faces().reverse(motif.on());
+        Optional<Reverse> side = draft.reverse(motif.on());
         if (side.isPresent()) {
             behind(motif, side.get(), draft);
         } else {

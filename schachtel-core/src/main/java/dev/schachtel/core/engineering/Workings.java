@@ -23,6 +23,7 @@ final class Workings {
     private final List<Leaf> leaves = new ArrayList<>();
     private final List<SideView> sides = new ArrayList<>();
     private @Nullable Unfolding unfolding;
+    private final PopUps popUps = new PopUps();
     private final List<Stance> stances = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
     private final List<Stretch> stretches = new ArrayList<>();
@@ -39,6 +40,11 @@ final class Workings {
 
     void unfolds(Unfolding how) {
         unfolding = how;
+    }
+
+    /** What stands up in the fold. */
+    PopUps popUps() {
+        return popUps;
     }
 
     void side(SideView view) {
@@ -69,7 +75,7 @@ final class Workings {
         return new Mechanics(
                 motions,
                 leaves,
-                Objects.requireNonNull(unfolding, "each base says how it unfolds"),
+                popUps.with(Objects.requireNonNull(unfolding, "each base says how it unfolds")),
                 sides,
                 stances,
                 flats,

@@ -72,8 +72,8 @@ public final class CardFile {
         void check() {
             Set<Id> seen = new HashSet<>(Set.of(Id.FRONT, Id.INSIDE));
             seen.add(Id.BASE);
-            seen.addAll(spec.base().faces());
-            seen.addAll(spec.base().reverses());
+            seen.addAll(spec.grounds());
+            seen.addAll(spec.reverses());
             check("$.base", spec.base());
             each("$.layers", spec.layers(), seen);
             each("$.features", spec.features(), seen);
@@ -119,9 +119,8 @@ public final class CardFile {
         private boolean there(Id id, Asked.Choice choice) {
             return choice == Asked.Choice.WINDOW
                     ? spec.piece(id).filter(Opens.class::isInstance).isPresent()
-                    : spec.base().faces().contains(id)
-                            || choice == Asked.Choice.SIDE
-                                    && spec.base().reverses().contains(id)
+                    : spec.grounds().contains(id)
+                            || choice == Asked.Choice.SIDE && spec.reverses().contains(id)
                             || id.equals(Id.FRONT)
                             || spec.piece(id).filter(p -> !(p instanceof Base)).isPresent();
         }

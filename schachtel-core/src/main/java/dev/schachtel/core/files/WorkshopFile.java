@@ -32,7 +32,7 @@ public final class WorkshopFile {
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
      * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes
      * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet,
-     * version 6 nothing of what is left of pens and bottles, version 7 no pieces that were measured.
+     * version 6 nothing of what is left of pens and bottles, version 7 no pieces that were measured, version 8 no adhesive in sheets.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
@@ -45,7 +45,8 @@ public final class WorkshopFile {
                     WorkshopFile::paired,
                     WorkshopFile::finished,
                     WorkshopFile::counted,
-                    WorkshopFile::measured));
+                    WorkshopFile::measured,
+                    WorkshopFile::sheeted));
 
     /** Millilitres in a bottle of glue of which nothing else is known. */
     private static final int BOTTLE = 60;
@@ -155,7 +156,16 @@ public final class WorkshopFile {
 
     /** Gems, ribbons and masking paper, and work that raises a sheet. */
     private static void finished(ObjectNode workshop) {
-        JsonNode more = Json.parse(text("finish.json"));
+        added(workshop, Json.parse(text("finish.json")));
+        workshop.path("techniques").forEach(t -> {
+            if (t instanceof ObjectNode technique) {
+                technique.put("raises", raises(technique.path("kind").asString("")));
+            }
+        });
+    }
+
+    /** Entries of lists that have none of their name. */
+    private static void added(ObjectNode workshop, JsonNode more) {
         more.properties().forEach(list -> {
             if (workshop.get(list.getKey()) instanceof ArrayNode own) {
                 list.getValue().forEach(entry -> {
@@ -163,11 +173,6 @@ public final class WorkshopFile {
                         own.add(entry);
                     }
                 });
-            }
-        });
-        workshop.path("techniques").forEach(t -> {
-            if (t instanceof ObjectNode technique) {
-                technique.put("raises", raises(technique.path("kind").asString("")));
             }
         });
     }
@@ -199,6 +204,17 @@ public final class WorkshopFile {
         if (workshop.get("tools") instanceof ObjectNode tools) {
             tools.put("offset", false);
         }
+    }
+
+    /** Which adhesives are sheets, and one that is, with its roll. */
+    private static void sheeted(ObjectNode workshop) {
+        workshop.path("materials").forEach(m -> {
+            if (m instanceof ObjectNode adhesive
+                    && adhesive.path("kind").asString("").equals("adhesive")) {
+                adhesive.put("whole", false);
+            }
+        });
+        added(workshop, Json.parse(text("adhesive-sheet.json")));
     }
 
     private static boolean holds(ArrayNode list, JsonNode id) {

@@ -35,7 +35,8 @@ public final class Choices {
             case FIXING ->
                 named(workshop.materials().stream()
                         .filter(m -> m instanceof Adhesive || m instanceof Foam f && f.form() != Foam.Form.SHEET));
-            case ADHESIVE -> named(workshop.all(Adhesive.class).stream());
+            case ADHESIVE -> named(workshop.all(Adhesive.class).stream().filter(a -> !a.whole()));
+            case WHOLE_BACK -> named(workshop.all(Adhesive.class).stream());
             case FILLING ->
                 workshop.fillings().stream()
                         .map(f -> new Choice(f.id(), f.name()))

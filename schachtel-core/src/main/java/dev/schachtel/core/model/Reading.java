@@ -64,13 +64,22 @@ public final class Reading {
 
     /** What the component of a piece does when it is changed; empty if there is no such component. */
     public static Optional<Pull> pull(CardSpec spec, Id piece, String component) {
+        return asked(spec, piece, component).map(Asked::pull);
+    }
+
+    /** What the component of a piece may be chosen from; empty if there is no such component. */
+    public static Optional<Asked.Choice> choice(CardSpec spec, Id piece, String component) {
+        return asked(spec, piece, component).map(Asked::from);
+    }
+
+    private static Optional<Asked> asked(CardSpec spec, Id piece, String component) {
         int last = component.lastIndexOf('.');
         Optional<Object> holder = last < 0
                 ? spec.piece(piece).map(Object.class::cast)
                 : value(spec, piece, component.substring(0, last), Object.class);
         return holder.flatMap(h -> RecordType.of(h.getClass())
                 .component(component.substring(last + 1))
-                .map(b -> b.asked().pull()));
+                .map(RecordType.Component::asked));
     }
 
     private static <T> Optional<T> value(CardSpec spec, Id piece, String component, Class<T> type) {

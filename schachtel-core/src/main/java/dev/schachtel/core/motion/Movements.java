@@ -5,8 +5,8 @@ import java.util.List;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.Id;
 
-/** Every movement of a card, played through, and how it stands. */
-public record Movements(List<Course> courses, List<Balance> balances) {
+/** Every movement of a card, played through, how it stands and how it opens. */
+public record Movements(List<Course> courses, List<Balance> balances, Opening opening) {
     public Movements {
         courses = List.copyOf(courses);
         balances = List.copyOf(balances);
@@ -17,7 +17,8 @@ public record Movements(List<Course> courses, List<Balance> balances) {
                 new Clearance(build).courses(),
                 build.mechanics().stances().stream()
                         .map(s -> Balance.of(s, build))
-                        .toList());
+                        .toList(),
+                Opening.of(build));
     }
 
     /** The movements of a piece. */

@@ -17,6 +17,7 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Panel;
+import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.card.Id;
@@ -60,6 +61,16 @@ public final class Space {
 
     public List<Body> bodies() {
         return bodies;
+    }
+
+    /** The highest sheet at a place of the card as it is drawn: of these parts if one of them is there. */
+    public Optional<Body> sheetAt(Point place, List<PartId> parts) {
+        Comparator<Body> highest = Comparator.comparing(b -> b.level.top());
+        List<Body> there = bodies.stream().filter(b -> b.outline.holds(place)).toList();
+        return there.stream()
+                .filter(b -> parts.contains(b.level.slab().part()))
+                .max(highest)
+                .or(() -> there.stream().max(highest));
     }
 
     /** Where all panels are, by their number, when the card is open by a share from 0 to 1; the gap tells whether it can be. */
@@ -127,7 +138,14 @@ public final class Space {
 
     /** In the middle of what it joins. */
     private double height(Hinge h) {
-        return middle(h.on() == Hinge.BOARD ? List.of(h.turns()) : List.of(h.on(), h.turns()));
+        Hinge at = h.thin() ? fold().orElse(h) : h;
+        return middle(at.on() == Hinge.BOARD ? List.of(at.turns()) : List.of(at.on(), at.turns()));
+    }
+
+    private Optional<Hinge> fold() {
+        return unfolding.hinges().stream()
+                .filter(h -> !h.follows() && h.on() != Hinge.BOARD)
+                .findFirst();
     }
 
     private double middle(List<Integer> panels) {

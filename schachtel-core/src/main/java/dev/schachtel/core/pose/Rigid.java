@@ -38,6 +38,11 @@ public record Rigid(Vec across, Vec up, Vec out, Vec origin) {
         return from.times(1 - share).plus(to.times(share));
     }
 
+    /** A shift without a turn. */
+    public static Rigid shift(Vec by) {
+        return new Rigid(FLAT.across, FLAT.up, FLAT.out, by);
+    }
+
     /** The way back: the turn's rows for its columns. */
     public Rigid inverse() {
         Rigid turn = new Rigid(

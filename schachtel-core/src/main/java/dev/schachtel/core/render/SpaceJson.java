@@ -3,13 +3,18 @@ package dev.schachtel.core.render;
 import java.util.List;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.drawing.Eye;
 import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.model.Json;
+import dev.schachtel.core.motion.Space;
 import dev.schachtel.core.motion.Track;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Coarse;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.shape.Ring;
@@ -33,6 +38,35 @@ public final class SpaceJson {
 
     public static String write(Build build) {
         return Json.write(of(SpaceView.of(build)));
+    }
+
+    /**
+     * A finding's place.
+     *
+     * @param at on the card as it is drawn
+     * @param parts on one of which it is, if one of them is there
+     */
+    public record Found(Id owner, Severity severity, Point at, List<PartId> parts) {
+        public Found {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** Where findings are: the panel that each moves with, and the place on that. */
+    public static String pins(Space space, List<Found> findings) {
+        ArrayNode all = NODES.arrayNode();
+        for (Found found : findings) {
+            space.sheetAt(found.at, found.parts).ifPresent(body -> {
+                ObjectNode node = all.addObject();
+                node.put("of", found.owner.value())
+                        .put("panel", body.panel())
+                        .put("severity", found.severity.name().toLowerCase(java.util.Locale.ROOT));
+                ArrayNode at = node.putArray("at");
+                point(at, found.at);
+                at.add(round(Mm.of(body.level().top()), 1000));
+            });
+        }
+        return Json.write(all);
     }
 
     private static ObjectNode of(SpaceView view) {

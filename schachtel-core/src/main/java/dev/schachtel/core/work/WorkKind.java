@@ -36,6 +36,9 @@ public record WorkKind(
     public static final WorkKind CUT_SPACERS =
             of("cut-spacers", 60, 60).with(Tool.TRIMMER).with(Caution.TRIMMER);
 
+    /** Sticking adhesive on the whole back of a card, before that is cut. */
+    public static final WorkKind BACK = of("back", 60, 40);
+
     public static final WorkKind TRACE = of("trace", 30, 120);
     public static final WorkKind FIX_FILM = of("fix-film", 60, 150, Trait.JOINS, Trait.STICKS, Trait.PRESSED);
     public static final WorkKind LAY_DAM = sticks("lay-dam", 60, 25);
@@ -75,6 +78,15 @@ public record WorkKind(
     public static final WorkKind RAISE = placed("raise", 20, 60);
 
     public static final WorkKind LINE = placed("line", 30, 120);
+    /** A piece on a strip that is folded later. */
+    public static final WorkKind STICK_FLAT = sticks("stick-flat", 30, 90);
+    /** A tab of what stands up in a fold, on the page. */
+    public static final WorkKind SET_TAB = placed("set-tab", 30, 90);
+    /** A tab at a slant to the fold, folded under what it is a tab of. */
+    public static final WorkKind SET_SLANTED = placed("set-slanted", 30, 120);
+    /** The tab on its other side, by closing the card on it. */
+    public static final WorkKind CLOSE_ON_TAB = of("close-on-tab", 30, 60, Trait.STICKS);
+
     public static final WorkKind TRY_MOTION = of("try-motion", 0, 30);
     public static final WorkKind SLIP_ON = of("slip-on", 30, 60, Trait.JOINS);
     public static final WorkKind TRY = of("try", 0, 60);
@@ -136,6 +148,7 @@ public record WorkKind(
             LAYOUT,
             MARK,
             CUT_SPACERS,
+            BACK,
             TRACE,
             FIX_FILM,
             LAY_DAM,
@@ -159,6 +172,10 @@ public record WorkKind(
             PRESS_EDGE,
             RAISE,
             LINE,
+            STICK_FLAT,
+            SET_TAB,
+            SET_SLANTED,
+            CLOSE_ON_TAB,
             TRY_MOTION,
             SLIP_ON,
             TRY,

@@ -65,7 +65,7 @@ class AssemblyTest {
         assertThat(plan.steps().get(plan.steps().size() - 1).op().kind()).isEqualTo(WorkKind.ENVELOPE);
     }
 
-    /** Trimming and marking are house rules of their own: SurfaceTest has them. */
+    /** Trimming and marking are house rules of their own: SurfaceTest has them; AdhesiveSheetTest has backing. */
     @Test
     void everyRuleBindsSomewhere() {
         Set<BuildOrder> met = EnumSet.noneOf(BuildOrder.class);
@@ -76,6 +76,7 @@ class AssemblyTest {
                 .map(BuildOrder.class::cast)
                 .forEach(met::add));
         met.addAll(EnumSet.of(
+                BuildOrder.BACK_BEFORE_CUT,
                 BuildOrder.TRIM_AFTER_GLUE,
                 BuildOrder.TRIM_BEFORE_BASE,
                 BuildOrder.MARK_BEFORE_GLUE,

@@ -89,6 +89,7 @@ class OrderRulesTest {
                         SurfaceTest.plan(TestCards.upperStation(), HouseRules.USUAL.with(HouseRules.Inside.LAST)),
                         SurfaceTest.plan(SurfaceTest.OVERHANGING, HouseRules.USUAL.with(HouseRules.Overhang.TRIM)),
                         TestCards.raised().plan(),
+                        AdhesiveSheetTest.PLATE.plan(),
                         masked().plan(),
                         stencilled().plan(),
                         tied().plan(),

@@ -109,6 +109,21 @@ class HoldingTest {
                 .isZero();
     }
 
+    /** A lattice is held best by adhesive that is cut with it; where something must stay free, that would stick it. */
+    @Test
+    void aLatticeTakesAdhesiveSheet() {
+        TestCards card = TestCards.raised().set("panel", "fixing", "tape").add("cover-plate");
+        Holding plate = held(card, "cover-plate");
+        Option sheet = by(plate, "sheet-adhesive");
+        assertThat(sheet.reasons()).contains(Reason.UP_TO_EDGES, Reason.AT_ONCE);
+        assertThat(plate.options().get(0)).isEqualTo(sheet);
+        assertThat(sheet.marks()).isEqualTo(plate.land());
+        Option panel = by(held(card, "panel"), "sheet-adhesive");
+        assertThat(panel.reasons()).contains(Reason.WASTES);
+        TestCards door = TestCards.of("bad/door-glued-shut.json").set("panel", "fixing", "glue");
+        assertThat(by(held(door, "panel"), "sheet-adhesive").reasons()).contains(Reason.HOLDS_ALL);
+    }
+
     /** A lattice of three by four openings has six crossings: a dot on each, and a line round it; all of it on card. */
     @Test
     void glueOnALatticeIsNotSeenThroughIt() {
@@ -150,8 +165,10 @@ class HoldingTest {
             if (holding.isEmpty()) {
                 continue;
             }
-            assertThat(holding.get().options())
-                    .hasSize(TestCards.WORKSHOP.all(Adhesive.class).size());
+            assertThat(holding.get().options().stream().map(Option::by).filter(a -> !a.whole()))
+                    .containsExactlyInAnyOrderElementsOf(TestCards.WORKSHOP.all(Adhesive.class).stream()
+                            .filter(a -> !a.whole())
+                            .toList());
             boolean before = true;
             for (Option option : holding.get().options()) {
                 assertThat(!before && option.holds())

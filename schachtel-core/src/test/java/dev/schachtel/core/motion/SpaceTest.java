@@ -59,7 +59,13 @@ class SpaceTest {
     }
 
     private static double height(Build build, Unfolding unfolding, Hinge h) {
-        double[] all = Stream.of(h.on(), h.turns())
+        Hinge at = !h.thin()
+                ? h
+                : unfolding.hinges().stream()
+                        .filter(f -> !f.follows() && f.on() != Hinge.BOARD)
+                        .findFirst()
+                        .orElseThrow();
+        double[] all = Stream.of(at.on(), at.turns())
                 .map(p -> build.level(unfolding.panels().get(p).slab()).orElseThrow())
                 .flatMap(l -> Stream.of(Mm.of(l.bottom()), Mm.of(l.top())))
                 .mapToDouble(d -> d)

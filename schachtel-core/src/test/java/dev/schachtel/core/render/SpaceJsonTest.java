@@ -3,11 +3,15 @@ package dev.schachtel.core.render;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.motion.Space;
 import dev.schachtel.core.motion.Track;
@@ -48,6 +52,32 @@ class SpaceJsonTest {
                 assertThat(distance(at(place, first, top), truly)).isLessThan(Track.EXACT + 0.01);
             }
         }
+    }
+
+    /** A finding's pin is on the part that it names, on its upper side, and moves with the panel of that. */
+    @Test
+    void pinsAreOnTheirPart() {
+        TestCards card = TestCards.whole("winding-house.json").set("station", "across", "62 mm");
+        Build build = card.build();
+        Finding through = card.findings().of(RuleId.OPENS_FREE).all().get(0);
+        Point at = through.place().orElseThrow().at();
+        SpaceJson.Found found = new SpaceJson.Found(through.owner(), through.severity(), at, through.parts());
+        SpaceJson.Found beside = new SpaceJson.Found(through.owner(), Severity.WATCH, new Point(-500, 0), List.of());
+        JsonNode pins = new ObjectMapper().readTree(SpaceJson.pins(new Space(build), List.of(found, beside)));
+        assertThat(pins.size()).isEqualTo(1);
+        JsonNode pin = pins.get(0);
+        Space.Body body = new Space(build)
+                .bodies().stream()
+                        .filter(b -> through.parts().contains(b.level().slab().part()))
+                        .filter(b -> b.outline().holds(at))
+                        .filter(b -> Math.abs(Mm.of(b.level().top())
+                                        - pin.get("at").get(2).asDouble())
+                                < 0.001)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(pin.get("panel").asInt()).isEqualTo(body.panel());
+        assertThat(pin.get("of").asString()).isEqualTo("station");
+        assertThat(pin.get("severity").asString()).isEqualTo("mend");
     }
 
     @ParameterizedTest

@@ -1,0 +1,68 @@
+package dev.schachtel.core.drawing;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import dev.schachtel.core.TestCards;
+import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.work.WorkKind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is in the hands after each step. */
+class AfterStepTest {
+    static List<String> files() {
+        return TestCards.files();
+    }
+
+    private static Set<String> owners(Scene scene) {
+        Set<String> owners = new TreeSet<>();
+        for (Mark mark : scene.marks()) {
+            if (mark instanceof Mark.Area area) {
+                area.of().map(Id::value).ifPresent(owners::add);
+            }
+        }
+        return owners;
+    }
+
+    private static Optional<Scene> after(Plan plan, Step step) {
+        return AfterStep.of(plan.build(), step.op(), plan.assembly().before(step));
+    }
+
+    /** A step that fixes something has a picture, which grows to the whole card by the last of them; any other has none. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void stepsThatFixHaveAPicture(String file) {
+        Plan plan = TestCards.of(file).plan();
+        for (Step step : plan.assembly().steps()) {
+            Optional<Scene> scene = after(plan, step);
+            assertThat(scene.isPresent()).isEqualTo(step.op().joins().isPresent());
+            scene.ifPresent(s -> assertThat(s.marks()).isNotEmpty());
+        }
+    }
+
+    /** The shaker's film is on the panel alone; when that is closed the base is there too. */
+    @Test
+    void onlyWhatHangsTogetherIsThere() {
+        Plan plan = TestCards.upperStation().plan();
+        Step film = first(plan, WorkKind.FIX_FILM);
+        Step close = first(plan, WorkKind.CLOSE);
+        assertThat(owners(after(plan, film).orElseThrow())).contains("panel").doesNotContain("base");
+        assertThat(owners(after(plan, close).orElseThrow())).contains("panel", "base", "shaker");
+    }
+
+    private static Step first(Plan plan, WorkKind kind) {
+        return plan.assembly().steps().stream()
+                .filter(s -> s.op().is(kind))
+                .findFirst()
+                .orElseThrow();
+    }
+}
