@@ -165,8 +165,10 @@ public class FieldForms {
                             c.id().value(), c.name(), c.id().value().equals(now))));
         } else {
             references(spec, component.asked().from())
-                    .forEach(id -> options.add(
-                            new Field.Option(id.value(), name(id), id.value().equals(now))));
+                    .forEach(id -> options.add(new Field.Option(
+                            id.value(),
+                            id.equals(Id.BASE) ? "of the card" : name(id),
+                            id.value().equals(now))));
         }
         if (component.isOptional()) {
             options.add(0, new Field.Option("", component.asked().none(), now.isEmpty()));
@@ -185,6 +187,9 @@ public class FieldForms {
     }
 
     private static List<Id> references(CardSpec spec, Asked.Choice choice) {
+        if (choice == Asked.Choice.FOLD) {
+            return spec.folds();
+        }
         List<Id> ids = new ArrayList<>();
         Class<?> sort = choice == Asked.Choice.WINDOW
                 ? Opens.class

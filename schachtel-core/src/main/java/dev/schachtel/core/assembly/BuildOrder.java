@@ -150,7 +150,8 @@ enum BuildOrder implements OrderRule {
     /** What stands up in a fold is fixed on the page before the card is closed on its other tab. */
     TAB_BEFORE_CLOSE(
             a -> a.is(WorkKind.SET_TAB) || a.is(WorkKind.SET_SLANTED),
-            (a, b, shop) -> b.is(WorkKind.CLOSE_ON_TAB) && sameOwner(a, b)),
+            (a, b, shop) -> b.is(WorkKind.CLOSE_ON_TAB) && sameOwner(a, b)
+                    || b.is(WorkKind.FOLD_ON_TAB) && (sameOwner(a, b) || b.handles(a.main()))),
     /** A band goes round the finished card. */
     BAND_LAST(a -> a.kind().has(Trait.JOINS), (a, b, shop) -> b.is(WorkKind.SLIP_ON)),
     /** Shakers are tried when they are closed, while other things still dry. */

@@ -32,6 +32,8 @@ public enum RuleId {
     POP_UP_FOLD,
     /** What stands up lies between the pages when the card is shut. */
     POP_UP_HIDDEN,
+    /** What stands up is set on a panel that is smaller than it needs. */
+    POP_UP_GROUND,
     /** A tab has room between the fold and what it is a tab of. */
     POP_UP_TAB,
     /** Nor does anything that is stuck on it stand out of the shut card. */

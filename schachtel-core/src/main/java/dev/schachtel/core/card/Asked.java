@@ -70,6 +70,8 @@ public @interface Asked {
         GROUND,
         /** The same, or a side of the base that looks away from the front. */
         SIDE,
+        /** The fold of the base, or one at what stands in that. */
+        FOLD,
         /** A face of the base, or any piece. */
         PIECE,
         /** A picture from the box. */

@@ -106,15 +106,23 @@ public record CardSpec(
                 .toList();
     }
 
+    /** The names of all folds in which something can stand: that of the base first. */
+    public List<Id> folds() {
+        return Stream.concat(Stream.of(Id.BASE), folded().flatMap(f -> f.folds().stream()))
+                .toList();
+    }
+
     private Stream<Folded> folded() {
         return features.stream().filter(Folded.class::isInstance).map(Folded.class::cast);
     }
 
-    /** The piece of this name, or the one that has a face of this name. */
-    public Optional<Piece> offering(Id face) {
-        return piece(face).or(() -> features.stream()
+    /** The piece of this name, or the one that has a face or a fold of this name. */
+    public Optional<Piece> offering(Id name) {
+        return piece(name).or(() -> features.stream()
                 .filter(p -> p instanceof Folded f
-                        && (f.faces().contains(face) || f.reverses().contains(face)))
+                        && (f.faces().contains(name)
+                                || f.reverses().contains(name)
+                                || f.folds().contains(name)))
                 .map(Piece.class::cast)
                 .findFirst());
     }

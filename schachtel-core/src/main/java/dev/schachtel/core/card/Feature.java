@@ -20,4 +20,5 @@ public sealed interface Feature extends Piece
                 ThreadLoop,
                 Band,
                 PopUpBox,
+                PopUpRoof,
                 VFold {}

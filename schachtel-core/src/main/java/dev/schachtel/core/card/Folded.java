@@ -9,4 +9,9 @@ public interface Folded {
 
     /** Its panels that look away from the front while the card is shut; pieces lie flat on them. */
     List<Id> reverses();
+
+    /** The folds between it and what it stands on, in which more can stand. */
+    default List<Id> folds() {
+        return List.of();
+    }
 }

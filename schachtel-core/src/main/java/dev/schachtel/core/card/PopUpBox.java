@@ -12,6 +12,7 @@ import dev.schachtel.core.measure.Length;
         about = "A strip over the fold that stands up as a box when the card opens.")
 public record PopUpBox(
         Id id,
+        @Asked(value = "Stands in the fold", initial = "base", from = Asked.Choice.FOLD) Id in,
         @Asked(
                         value = "From the fold",
                         initial = "30 mm",
@@ -42,6 +43,21 @@ public record PopUpBox(
 
     public Id top() {
         return new Id(id + "-top");
+    }
+
+    /** Where its front stands on what lies. */
+    public Id foot() {
+        return new Id(id + "-foot");
+    }
+
+    /** Where its top meets what opens. */
+    public Id back() {
+        return new Id(id + "-back");
+    }
+
+    @Override
+    public List<Id> folds() {
+        return List.of(foot(), back());
     }
 
     @Override

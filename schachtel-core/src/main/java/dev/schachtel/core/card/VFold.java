@@ -12,6 +12,7 @@ import dev.schachtel.core.measure.Length;
         about = "A sheet over the fold that stands up like a V when the card opens, its crease in the middle.")
 public record VFold(
         Id id,
+        @Asked(value = "Stands in the fold", initial = "base", from = Asked.Choice.FOLD) Id in,
         @Asked(
                         value = "Each half, wide",
                         initial = "35 mm",

@@ -98,9 +98,11 @@ public final class Adding {
         return spec.piece(on)
                 .filter(Folded.class::isInstance)
                 .map(Folded.class::cast)
-                .map(f -> asks(type, Asked.Choice.SIDE)
-                        ? f.reverses().get(0)
-                        : f.faces().get(0))
+                .map(f -> asks(type, Asked.Choice.FOLD) && !f.folds().isEmpty()
+                        ? f.folds().get(0)
+                        : asks(type, Asked.Choice.SIDE)
+                                ? f.reverses().get(0)
+                                : f.faces().get(0))
                 .orElse(on);
     }
 
@@ -118,7 +120,8 @@ public final class Adding {
                             || spec.piece(on).isPresent() && !on.equals(Id.BASE));
             boolean window = from == Asked.Choice.WINDOW
                     && spec.piece(on).filter(Opens.class::isInstance).isPresent();
-            if (ground || window) {
+            boolean fold = from == Asked.Choice.FOLD && spec.folds().contains(on);
+            if (ground || window || fold) {
                 return CardEdit.of(spec).set(id, component.name(), on.value());
             }
         }

@@ -89,8 +89,12 @@ final class Starter {
             boolean under = component.asked().from() == Asked.Choice.SIDE
                     && reference
                     && spec.reverses().contains((Id) value);
+            boolean fold = component.asked().from() == Asked.Choice.FOLD
+                    && reference
+                    && spec.folds().contains((Id) value);
             boolean here = reference
                     && (under
+                            || fold
                             || spec.piece((Id) value).isPresent()
                             || spec.grounds().contains((Id) value));
             values.add(
@@ -111,6 +115,9 @@ final class Starter {
                 || asked.from() == Asked.Choice.SIDE
                 || asked.from() == Asked.Choice.PIECE) {
             return ground(initial);
+        }
+        if (asked.from() == Asked.Choice.FOLD) {
+            return Id.BASE;
         }
         if (asked.from() == Asked.Choice.LAYER) {
             return last(initial, Mat.class).orElseGet(() -> new Id(initial));

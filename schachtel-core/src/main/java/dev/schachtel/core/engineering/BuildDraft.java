@@ -382,8 +382,13 @@ public final class BuildDraft {
         });
     }
 
-    private <T> Optional<T> first(Id name, Source asker, Supplier<@Nullable T> look) {
+    /** Whatever offers something of this name is engineered before what asks for it. */
+    void offered(Id name) {
         spec.offering(name).ifPresent(this::engineer);
+    }
+
+    private <T> Optional<T> first(Id name, Source asker, Supplier<@Nullable T> look) {
+        offered(name);
         Optional<T> found = Optional.ofNullable(look.get());
         if (found.isEmpty()) {
             boolean circle = begun.contains(name) && !done.contains(name);

@@ -87,7 +87,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         derive(base, draft, side);
         opens(draft, side ? w : h);
         draft.workings().unfolds(side ? aside(leaf, g) : upwards(leaf, g));
-        draft.workings().popUps().fold(valley(leaf, g, side));
+        fold(draft, leaf, g, side);
         draft.workings().flat(new Flat("closed", w, h, 2));
         draft.afterwards(() -> new Closing(draft, FRONT, BACK, card).meet());
     }
@@ -148,7 +148,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
     }
 
     /** Lying on its back, the front opens until both pages lie flat. */
-    private static Valley valley(Outline leaf, Length gusset, boolean side) {
+    private static void fold(BuildDraft draft, Outline leaf, Length gusset, boolean side) {
         Box box = leaf.bounds();
         double half = Mm.of(gusset) / 2;
         double fold = side ? box.left() - half : box.top() + half;
@@ -158,7 +158,10 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         List<Hinge> hinges = List.of(Hinge.fixed(Hinge.BOARD, 1, line), Hinge.of(1, 0, line, 0, -FLAT));
         Unfolding lying = new Unfolding(Unfolding.Standing.LIES, leaves(leaf), hinges, List.of(), UPRIGHT);
         Length deep = Mm.length((side ? box.width() : box.height()) + half);
-        return new Valley(BACK, FRONT, side, fold, deep, Mm.length(side ? box.height() : box.width()), lying);
+        Length along = Mm.length(side ? box.height() : box.width());
+        Valley.Side page = new Valley.Side(BACK, 1, deep);
+        Valley.Side front = new Valley.Side(FRONT, 0, deep);
+        draft.workings().popUps().fold(new Valley(page, front, side, fold, Length.ZERO, along, box), lying);
     }
 
     private static Hinge foot(Box box, double leans) {

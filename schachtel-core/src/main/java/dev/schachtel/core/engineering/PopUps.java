@@ -1,7 +1,10 @@
 package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
@@ -13,29 +16,52 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.measure.Length;
 
 /** What stands up in the fold of the base: its panels and hinges, which follow from how the pages open. */
 final class PopUps {
-    private @Nullable Valley valley;
+    private final Map<Id, Valley> valleys = new HashMap<>();
+    private @Nullable Unfolding lying;
     private final List<Panel> panels = new ArrayList<>();
     private final List<Hinge> hinges = new ArrayList<>();
     private final List<SlabId> between = new ArrayList<>();
     private final List<SlabId> tabs = new ArrayList<>();
     private final List<SlabId> fronts = new ArrayList<>();
 
-    /** Said by a base that has a fold. */
-    void fold(Valley fold) {
-        valley = fold;
+    /**
+     * Said by a base that has a fold.
+     *
+     * @param opens how the card opens lying on its back
+     */
+    void fold(Valley fold, Unfolding opens) {
+        valleys.put(Id.BASE, fold);
+        lying = opens;
     }
 
-    /** The fold for something to stand in; a fault at the input that asks for it where the base has none. */
-    Optional<Valley> fold(Source asker, BuildDraft draft) {
-        if (valley == null) {
-            draft.fault(RuleId.POP_UP_FOLD, asker, "");
+    /** One more between a panel that stands up and what it stands on. */
+    void fold(Id name, Valley fold) {
+        valleys.put(name, fold);
+    }
+
+    Optional<Valley> fold(Id name) {
+        return Optional.ofNullable(valleys.get(name));
+    }
+
+    /** The fold of this name for something to stand in; a fault at the input that asks for it if there is none. */
+    Optional<Valley> fold(Id name, Source asker, BuildDraft draft) {
+        draft.offered(name);
+        Optional<Valley> found = fold(name);
+        if (found.isEmpty()) {
+            boolean flat = lying == null;
+            boolean said = draft.spec().offering(name).isPresent();
+            draft.fault(
+                    flat ? RuleId.POP_UP_FOLD : said ? RuleId.GROUND_CIRCLE : RuleId.GROUND_MISSING,
+                    asker,
+                    flat ? "" : name.value());
         }
-        return Optional.ofNullable(valley);
+        return found;
     }
 
     /**
@@ -43,9 +69,15 @@ final class PopUps {
      *
      * @return its number, for hinges
      */
-    int panel(Valley fold, Panel panel) {
+    int panel(Panel panel) {
         panels.add(panel);
-        return fold.lying().panels().size() + panels.size() - 1;
+        return Objects.requireNonNull(lying, "no fold").panels().size() + panels.size() - 1;
+    }
+
+    /** Of a panel that was given. */
+    int number(SlabId slab) {
+        int base = Objects.requireNonNull(lying, "no fold").panels().size();
+        return base + panels.stream().map(Panel::slab).toList().indexOf(slab);
     }
 
     void hinge(Hinge hinge) {
@@ -79,16 +111,16 @@ final class PopUps {
     Length between(List<Joint> joints, BuildDraft draft) {
         return joints.stream()
                 .filter(j -> j.hold() == Joint.Hold.HANGS && fronts.contains(j.upper()) && j.by() instanceof Adhesive)
+                .filter(j -> !isTab(j.lower()))
                 .map(j -> j.thickness().plus(draft.thickness(j.lower())))
                 .reduce(Length.ZERO, Length::max);
     }
 
     /** How the base opens with them: lying on its back. */
     Unfolding with(Unfolding base) {
-        if (valley == null || panels.isEmpty()) {
+        if (lying == null || panels.isEmpty()) {
             return base;
         }
-        Unfolding lying = valley.lying();
         List<Panel> all = new ArrayList<>(lying.panels());
         all.addAll(panels);
         List<Hinge> turning = new ArrayList<>(lying.hinges());

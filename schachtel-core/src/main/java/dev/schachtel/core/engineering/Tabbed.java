@@ -85,10 +85,34 @@ record Tabbed(BuildDraft draft, Valley valley, Cardstock card, PartId part, Slab
      */
     Material glue(WorkKind set) {
         Material glue = new Materials(draft).glue(new Source(part.owner(), "tab"));
-        draft.lay(tab, valley.page(), glue);
-        draft.joint(new Joint(valley.leaf(), upperTab, Joint.Hold.HANGS, glue, glue.thickness()));
-        draft.work(Work.laying(set, part.owner(), new Work.Laying(List.of(part), glue, false, true), valley.page()));
-        draft.work(Work.of(WorkKind.CLOSE_ON_TAB, part.owner(), tab, valley.leaf()));
+        SlabId leaf = valley.leaf().slab();
+        draft.lay(tab, valley.page().slab(), glue);
+        draft.joint(new Joint(leaf, upperTab, Joint.Hold.HANGS, glue, glue.thickness()));
+        draft.work(Work.laying(
+                set,
+                part.owner(),
+                new Work.Laying(List.of(part), glue, false, true),
+                valley.page().slab()));
+        WorkKind close = isOfBase(leaf) ? WorkKind.CLOSE_ON_TAB : WorkKind.FOLD_ON_TAB;
+        draft.work(Work.of(close, part.owner(), tab, leaf));
         return glue;
+    }
+
+    /** What lies highest of it when all is shut: the leaf, or the panel that is one, lies over that. */
+    void closes(SlabId highest) {
+        SlabId leaf = valley.leaf().slab();
+        if (isOfBase(leaf)) {
+            draft.workings().popUps().between(highest);
+        } else {
+            liesOver(leaf, highest, Length.ZERO);
+        }
+    }
+
+    private boolean isOfBase(SlabId slab) {
+        return draft.workings()
+                .popUps()
+                .fold(Id.BASE)
+                .filter(v -> v.leaf().slab().equals(slab))
+                .isPresent();
     }
 }

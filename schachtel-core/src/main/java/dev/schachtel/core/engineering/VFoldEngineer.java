@@ -51,9 +51,10 @@ public final class VFoldEngineer implements Engineer<VFold> {
 
     @Override
     public void engineer(VFold v, BuildDraft draft) {
-        draft.workings().popUps().fold(new Source(v.id(), "high"), draft).ifPresent(valley -> {
+        draft.workings().popUps().fold(v.in(), new Source(v.id(), "in"), draft).ifPresent(valley -> {
             Halves halves = new Halves(v, valley, draft);
             halves.lay();
+            stands(v, valley, draft);
             limits(v, valley, halves.lies(), draft);
             derive(v, draft);
         });
@@ -121,8 +122,8 @@ public final class VFoldEngineer implements Engineer<VFold> {
             sheet.slab(right, "Right half of a V-fold", half);
             sheet.glue(WorkKind.SET_SLANTED);
             draft.joint(new Joint(right, sheet.tab(), Joint.Hold.MEETS, sheet.card(), Length.ZERO));
-            draft.workings().popUps().between(left);
-            sheet.liesOver(right, valley.page(), Length.ZERO);
+            sheet.closes(left);
+            sheet.liesOver(right, valley.page().slab(), Length.ZERO);
             sheet.liesOver(left, right, Length.ZERO);
             stand();
             sheet.looksToFront(v.right(), right, half);
@@ -175,12 +176,12 @@ public final class VFoldEngineer implements Engineer<VFold> {
 
         private void stand() {
             PopUps all = draft.workings().popUps();
-            int one = all.panel(valley, new Panel(v.id() + " right", right, half));
-            int other = all.panel(valley, new Panel(v.id() + " left", left, half));
+            int one = all.panel(new Panel(v.id() + " right", right, half));
+            int other = all.panel(new Panel(v.id() + " left", left, half));
             String name = v.id().value();
-            all.hinge(lifting(name, valley.pagePanel(), one, foot));
+            all.hinge(lifting(name, valley.page().panel(), one, foot));
             all.hinge(lifting(name, one, other, crease));
-            all.hinge(lifting(name, other, valley.leafPanel(), foot));
+            all.hinge(lifting(name, other, valley.leaf().panel(), foot));
         }
 
         /** About a line from the tip; whatever of the halves lies beside it is lifted. */
@@ -191,9 +192,34 @@ public final class VFoldEngineer implements Engineer<VFold> {
         }
     }
 
+    /** Its tabs lie on both panels. */
+    private static void stands(VFold v, Valley valley, BuildDraft draft) {
+        double a = Math.toRadians(v.slant());
+        double b = Math.toRadians(v.crease());
+        double tab = Math.max(0, Mm.of(v.tab()) * Math.sin(a + b) / Math.sin(b));
+        Length out = Mm.length(Mm.of(v.wide()) * Math.sin(a) + tab);
+        Length deep = Length.min(valley.page().deep(), valley.leaf().deep());
+        Source wide = new Source(v.id(), "wide");
+        if (out.isAbove(deep)) {
+            Length by = Mm.length(Mm.of(deep.minus(out)) / Math.sin(a));
+            draft.fault(Fault.mend(RuleId.POP_UP_GROUND, wide, out, deep)
+                    .remedy(draft.lever(wide).flatMap(l -> l.by(by))));
+        }
+        double tip = Mm.of(valley.along()) / 2 + Mm.of(v.off());
+        double foot = tip + (v.tip() == VFold.Tip.BACKWARDS ? -1 : 1) * Mm.of(v.wide()) * Math.cos(a);
+        double before = -Math.min(tip, foot);
+        double after = Math.max(tip, foot) - Mm.of(valley.along());
+        boolean inside = valley.start().isPositive() || valley.along().isBelow(valley.whole());
+        if (inside && Math.max(before, after) > TOUCH) {
+            Source off = new Source(v.id(), "off");
+            Length by = Mm.length(before > after ? before : -after);
+            draft.fault(Fault.mend(RuleId.POP_UP_ALONG, off, by.abs(), Length.ZERO)
+                    .remedy(draft.lever(off).flatMap(l -> l.by(by))));
+        }
+    }
+
     private static void limits(VFold v, Valley valley, Outline lies, BuildDraft draft) {
-        Box card = valley.sheet(Length.ZERO, valley.along(), Length.ZERO, valley.deep())
-                .bounds();
+        Box card = valley.hides();
         Box own = lies.bounds();
         boolean up = valley.upright();
         double far = up ? card.right() - own.right() : own.bottom() - card.bottom();

@@ -74,6 +74,7 @@ public final class CardFile {
             seen.add(Id.BASE);
             seen.addAll(spec.grounds());
             seen.addAll(spec.reverses());
+            seen.addAll(spec.folds());
             check("$.base", spec.base());
             each("$.layers", spec.layers(), seen);
             each("$.features", spec.features(), seen);
@@ -117,6 +118,9 @@ public final class CardFile {
         }
 
         private boolean there(Id id, Asked.Choice choice) {
+            if (choice == Asked.Choice.FOLD) {
+                return spec.folds().contains(id);
+            }
             return choice == Asked.Choice.WINDOW
                     ? spec.piece(id).filter(Opens.class::isInstance).isPresent()
                     : spec.grounds().contains(id)

@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Hinge;
+import dev.schachtel.core.build.Panel;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.pose.Linkage;
@@ -52,12 +54,20 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
     /** One card opened. */
     private static final class Trial {
         private final Space space;
-        /** Panels that hang together or rest on each other: those sheets meet at an edge, as they should. */
+        /** Panels that rest on each other: those sheets meet at an edge, as they should. */
         private final Set<List<Integer>> meeting = new HashSet<>();
+        /** Sheets that hang together at a hinge: thick ones cut the corner there, and those that lie on them don't. */
+        private final Set<List<SlabId>> hinged = new HashSet<>();
 
         Trial(Build build, Unfolding unfolding) {
             space = new Space(build);
             unfolding.rests().forEach(r -> meet(r.panel(), r.on()));
+            List<Panel> panels = unfolding.panels();
+            unfolding.hinges().stream().filter(h -> h.on() != Hinge.BOARD).forEach(h -> {
+                SlabId on = panels.get(h.on()).slab();
+                SlabId turns = panels.get(h.turns()).slab();
+                hinged.addAll(List.of(List.of(on, turns), List.of(turns, on)));
+            });
         }
 
         private void meet(int one, int other) {
@@ -105,6 +115,9 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
             return a != b
                     && !oneSheet
                     && !meeting.contains(List.of(a, b))
+                    && !hinged.contains(List.of(
+                            one.body().level().slab().id(),
+                            other.body().level().slab().id()))
                     && Bounds.of(one).touches(Bounds.of(other));
         }
 

@@ -86,6 +86,8 @@ public record WorkKind(
     public static final WorkKind SET_SLANTED = placed("set-slanted", 30, 120);
     /** The tab on its other side, by closing the card on it. */
     public static final WorkKind CLOSE_ON_TAB = of("close-on-tab", 30, 60, Trait.STICKS);
+    /** The same where a panel that stands up takes the card's place. */
+    public static final WorkKind FOLD_ON_TAB = of("fold-on-tab", 30, 60, Trait.STICKS);
 
     public static final WorkKind TRY_MOTION = of("try-motion", 0, 30);
     public static final WorkKind SLIP_ON = of("slip-on", 30, 60, Trait.JOINS);
@@ -176,6 +178,7 @@ public record WorkKind(
             SET_TAB,
             SET_SLANTED,
             CLOSE_ON_TAB,
+            FOLD_ON_TAB,
             TRY_MOTION,
             SLIP_ON,
             TRY,

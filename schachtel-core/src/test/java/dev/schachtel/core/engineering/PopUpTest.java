@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -24,6 +25,7 @@ import dev.schachtel.core.motion.Space;
 import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Mm;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -128,6 +130,37 @@ class PopUpTest {
                 arguments(RuleId.POP_UP_TAB, v(SIDE, new int[] {60, 90}).set("v-fold", "high", "7 mm")),
                 arguments(RuleId.POP_UP_HIDDEN, v(SIDE, new int[] {80, 110})),
                 arguments(RuleId.POP_UP_HIDDEN, v(TOP, new int[] {60, 90}).set("v-fold", "off", "75 mm")),
+                arguments(
+                        RuleId.POP_UP_GROUND,
+                        steps(TOP)
+                                .set("pop-up-box-2", "in", "pop-up-box-foot")
+                                .set("pop-up-box-2", "deep", "15 mm")
+                                .set("pop-up-box-2", "high", "27 mm")
+                                .set("pop-up-box-2", "wide", "30 mm")
+                                .set("pop-up-box-2", "tab", "5 mm")),
+                arguments(
+                        RuleId.POP_UP_GROUND,
+                        steps(SIDE)
+                                .set("pop-up-box-3", "in", "pop-up-box-back")
+                                .set("pop-up-box-3", "deep", "45 mm")
+                                .set("pop-up-box-3", "high", "12 mm")
+                                .set("pop-up-box-3", "wide", "25 mm")
+                                .set("pop-up-box-3", "tab", "5 mm")),
+                arguments(
+                        RuleId.POP_UP_ALONG,
+                        steps(TOP)
+                                .set("pop-up-box-3", "in", "pop-up-box-back")
+                                .set("pop-up-box-3", "deep", "20 mm")
+                                .set("pop-up-box-3", "high", "12 mm")
+                                .set("pop-up-box-3", "wide", "70 mm")
+                                .set("pop-up-box-3", "tab", "5 mm")),
+                arguments(RuleId.POP_UP_GROUND, on(SIDE, "45 mm", "0 mm")),
+                arguments(RuleId.POP_UP_ALONG, on(TOP, "15 mm", "-28 mm")),
+                arguments(
+                        RuleId.OPENS,
+                        TOP.add("pop-up-roof")
+                                .set("pop-up-roof", "foot", "40 mm")
+                                .set("pop-up-roof", "slope", "30 mm")),
                 arguments(RuleId.REVERSE_SHARED, box(TOP).add("pop-up-box")));
     }
 
@@ -206,5 +239,116 @@ class PopUpTest {
                 assertThat(at.get(3).out().minus(page).length()).isLessThan(1e-6);
             }
         }
+    }
+
+    /** A step before its foot, one on its top, and one before that step's foot: all stay parallel to the two pages, whichever fold they stand in. */
+    @Test
+    void boxesStandOnEachOthersFaces() {
+        for (TestCards base : List.of(TOP, SIDE)) {
+            TestCards card = steps(base);
+            Build build = card.build();
+            Space space = new Space(build);
+            for (int degrees = 3; degrees <= 180; degrees += 3) {
+                Linkage.Pose pose = space.at(degrees / 180.0);
+                assertThat(pose.closed()).as(degrees + "°, " + pose.gap()).isTrue();
+                Vec page = pose.panels().get(1).out();
+                Vec leaf = pose.panels().get(0).out();
+                for (int box = 0; box < 4; box++) {
+                    assertThat(pose.panels().get(2 + 2 * box).out().minus(leaf).length())
+                            .isLessThan(1e-6);
+                    assertThat(pose.panels().get(3 + 2 * box).out().minus(page).length())
+                            .isLessThan(1e-6);
+                }
+            }
+            assertThat(card.findings().of(Severity.MEND).all()).isEmpty();
+        }
+    }
+
+    /** A V on the foot of a box. */
+    private static TestCards on(TestCards base, String wide, String off) {
+        return box(base.set("base", "gusset", "3 mm"))
+                .set("pop-up-box", "wide", "60 mm")
+                .add("v-fold")
+                .set("v-fold", "in", "pop-up-box-foot")
+                .set("v-fold", "wide", wide)
+                .set("v-fold", "high", "12 mm")
+                .set("v-fold", "off", off);
+    }
+
+    private static TestCards steps(TestCards base) {
+        return box(base.set("base", "gusset", "4 mm"))
+                .set("pop-up-box", "wide", "60 mm")
+                .add("pop-up-box")
+                .set("pop-up-box-2", "in", "pop-up-box-foot")
+                .set("pop-up-box-2", "deep", "15 mm")
+                .set("pop-up-box-2", "high", "14 mm")
+                .set("pop-up-box-2", "wide", "30 mm")
+                .set("pop-up-box-2", "tab", "5 mm")
+                .add("pop-up-box")
+                .set("pop-up-box-3", "in", "pop-up-box-back")
+                .set("pop-up-box-3", "deep", "20 mm")
+                .set("pop-up-box-3", "high", "12 mm")
+                .set("pop-up-box-3", "wide", "25 mm")
+                .set("pop-up-box-3", "tab", "5 mm")
+                .add("pop-up-box")
+                .set("pop-up-box-4", "in", "pop-up-box-2-foot")
+                .set("pop-up-box-4", "deep", "9 mm")
+                .set("pop-up-box-4", "high", "8 mm")
+                .set("pop-up-box-4", "wide", "15 mm")
+                .set("pop-up-box-4", "tab", "5 mm");
+    }
+
+    /** The ridge stands half-way between the feet, above their middle by what is left of its slopes. */
+    @Test
+    void aRoofIsAKite() {
+        for (TestCards base : List.of(TOP, SIDE)) {
+            TestCards card =
+                    base.add("pop-up-roof").set("pop-up-roof", "foot", "30 mm").set("pop-up-roof", "slope", "38 mm");
+            Space space = new Space(card.build());
+            Hinge ridge = card.build().mechanics().unfolding().hinges().get(3);
+            Hinge fold = card.build().mechanics().unfolding().hinges().get(1);
+            for (int degrees = 5; degrees <= 180; degrees += 5) {
+                Linkage.Pose pose = space.at(degrees / 180.0);
+                assertThat(pose.closed()).as(degrees + "°").isTrue();
+                double half = Math.toRadians(degrees) / 2;
+                double apart = 30 * Math.sin(half);
+                double high = 30 * Math.cos(half) + Math.sqrt(38 * 38 - apart * apart);
+                Vec at = pose.panels().get(2).at(onFold(card.build(), ridge));
+                Vec from = pose.panels().get(1).at(onFold(card.build(), fold));
+                double across =
+                        Math.sqrt(Math.pow(at.minus(from).length(), 2) - Math.pow(off(pose, fold, at.minus(from)), 2));
+                assertThat(across).as(degrees + "°").isCloseTo(high, within(1e-6));
+            }
+        }
+    }
+
+    /** Half-way between both leaves, where the card's fold is. */
+    private static Vec onFold(Build build, Hinge hinge) {
+        double[] heights = build.mechanics().unfolding().panels().stream()
+                .limit(2)
+                .flatMap(p -> build.level(p.slab()).stream())
+                .flatMapToDouble(l -> DoubleStream.of(Mm.of(l.bottom()), Mm.of(l.top())))
+                .sorted()
+                .toArray();
+        return new Vec(hinge.from().x(), hinge.from().y(), (heights[0] + heights[3]) / 2);
+    }
+
+    /** How far along the fold. */
+    private static double off(Linkage.Pose pose, Hinge fold, Vec way) {
+        Vec along = pose.panels().get(1).direction(Vec.of(fold.to()).minus(Vec.of(fold.from())));
+        return along.unit().dot(way);
+    }
+
+    /** On a card of slopes shorter than the feet are far, it is taut where the law of the kite says. */
+    @Test
+    void aRoofIsTautWhereTheKiteSays() {
+        TestCards card =
+                TOP.add("pop-up-roof").set("pop-up-roof", "foot", "40 mm").set("pop-up-roof", "slope", "30 mm");
+        Finding found = card.plan().findings().of(RuleId.OPENS).all().get(0);
+        double taut = Math.toDegrees(2 * Math.asin(0.75));
+        assertThat(found.measured()).isEqualTo(Amount.degrees(Math.floor(taut)));
+        Space space = new Space(card.build());
+        assertThat(space.at((taut - 1) / 180).closed()).isTrue();
+        assertThat(space.at((taut + 2) / 180).closed()).isFalse();
     }
 }
