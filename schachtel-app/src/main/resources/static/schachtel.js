@@ -284,7 +284,7 @@
     if (space) import(space.dataset.script).then((round) => round.mount(space, () => data && { owner: data.owner, share: motion.share, base: !data.moves.length }));
     motion.data = data;
     if (!data) motion.playing = false;
-    else { show(same ? motion.share : opened ? (space ? data.shown : 1) : data.rest); play(Boolean(same && motion.playing)); }
+    else { show(same ? motion.share : opened ? data.given : data.rest); play(Boolean(same && motion.playing)); }
   };
   document.addEventListener("input", (event) => { if (event.target.id === "scrub") { play(false); show(event.target.value / 1000); } });
   document.addEventListener("click", (event) => { if (event.target.closest && event.target.closest(".play")) play(!motion.playing); });

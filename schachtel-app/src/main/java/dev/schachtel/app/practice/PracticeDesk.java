@@ -28,6 +28,7 @@ import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.motion.SideViews;
 import dev.schachtel.core.practice.Exercise;
 import dev.schachtel.core.practice.Mistake;
 import dev.schachtel.core.practice.Outcome;
@@ -115,7 +116,7 @@ class PracticeDesk {
 
     /** What tips is seen from the side; all else from the front, unless another view was chosen. */
     private static Views shown(Exercise exercise, Asked asked) {
-        boolean sides = !exercise.checked().build().mechanics().sides().isEmpty();
+        boolean sides = SideViews.areThere(exercise.checked().build());
         Views usual =
                 asked.said && sides && exercise.mistake().outcome() == Outcome.TIPS ? Views.FROM_THE_SIDE : Views.FRONT;
         return Arrays.stream(Views.values())
@@ -140,8 +141,7 @@ class PracticeDesk {
 
     private static List<PracticeView.Tab> tabs(Checked card, Views shown) {
         return Arrays.stream(Views.values())
-                .filter(v -> v != Views.FROM_THE_SIDE
-                        || !card.build().mechanics().sides().isEmpty())
+                .filter(v -> v != Views.FROM_THE_SIDE || SideViews.areThere(card.build()))
                 .map(v -> new PracticeView.Tab(word(v), capital(word(v).replace('-', ' ')), v == shown))
                 .toList();
     }

@@ -10,12 +10,12 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.motion.SideView;
 import dev.schachtel.core.render.MotionJson;
 import dev.schachtel.core.render.RibbonSvg;
 
@@ -59,7 +59,8 @@ public final class MotionPlayer {
                 FieldForms.name(mover) + " " + name,
                 ribbon,
                 reads(card, mover, tightest, units),
-                MotionJson.write(build, mover, courses, seen),
+                MotionJson.write(
+                        build, mover, courses, seen.filter(v -> v.owner().equals(mover))),
                 ends.get(0),
                 ends.get(1)));
     }
@@ -92,8 +93,8 @@ public final class MotionPlayer {
             }
         });
         if (owner.equals(Id.BASE)) {
-            card.movements().balances().forEach(b -> {
-                int least = (int) Math.floor(Math.min(b.backwards(), b.forwards()));
+            card.movements().stands().ifPresent(t -> {
+                int least = (int) Math.floor(t.degrees());
                 reads.add(new StructureView.Read("Tips at", least + "°", least < 10 ? "mend" : "works"));
             });
         }

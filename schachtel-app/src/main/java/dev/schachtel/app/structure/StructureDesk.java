@@ -32,6 +32,7 @@ import dev.schachtel.core.drawing.Views;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.motion.SideViews;
 import dev.schachtel.core.plan.Plan;
 
 /** Puts the Structure page together from a plan. */
@@ -223,8 +224,7 @@ class StructureDesk {
 
     private static List<String> views(Plan plan) {
         return Arrays.stream(Views.values())
-                .filter(v -> v != Views.FROM_THE_SIDE
-                        || !plan.build().mechanics().sides().isEmpty())
+                .filter(v -> v != Views.FROM_THE_SIDE || SideViews.areThere(plan.build()))
                 .map(StructureDesk::slug)
                 .toList();
     }

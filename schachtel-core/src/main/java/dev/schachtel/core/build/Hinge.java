@@ -42,6 +42,10 @@ public record Hinge(
         return new Hinge(name, on, turns, line, follows, shut, open, true);
     }
 
+    public boolean isMoving() {
+        return follows || shut != open;
+    }
+
     public Point from() {
         return line.from;
     }

@@ -16,8 +16,6 @@ public record Mechanics(
         List<Motion> motions,
         List<Leaf> leaves,
         Unfolding unfolding,
-        List<SideView> sides,
-        List<Stance> stances,
         List<Flat> flats,
         List<Stretch> stretches,
         List<Fit> fits,
@@ -25,8 +23,6 @@ public record Mechanics(
     public Mechanics {
         motions = List.copyOf(motions);
         leaves = List.copyOf(leaves);
-        sides = List.copyOf(sides);
-        stances = List.copyOf(stances);
         flats = List.copyOf(flats);
         stretches = List.copyOf(stretches);
         fits = List.copyOf(fits);

@@ -7,10 +7,12 @@ import dev.schachtel.core.shape.Point;
 /**
  * The base as panels that hang together, from shut to open.
  *
+ * @param moves what the card does then, as a maker would say
  * @param rests edges that slide on other panels
  * @param shown how far it is open when it is given, in percent
  */
-public record Unfolding(Standing standing, List<Panel> panels, List<Hinge> hinges, List<Rest> rests, int shown) {
+public record Unfolding(
+        Standing standing, String moves, List<Panel> panels, List<Hinge> hinges, List<Rest> rests, int shown) {
     public Unfolding {
         panels = List.copyOf(panels);
         hinges = List.copyOf(hinges);
@@ -22,12 +24,17 @@ public record Unfolding(Standing standing, List<Panel> panels, List<Hinge> hinge
         Point foot = new Point(
                 panel.region().bounds().left(), panel.region().bounds().bottom());
         Hinge fixed = Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(foot, foot.plus(1, 0)));
-        return new Unfolding(standing, List.of(panel), List.of(fixed), List.of(), 0);
+        return new Unfolding(standing, "", List.of(panel), List.of(fixed), List.of(), 0);
     }
 
     /** Whether it is given open and standing, and not shut. */
     public boolean isMadeToStand() {
         return standing == Standing.LIES && shown > 0;
+    }
+
+    /** Whether any panel moves against another one or the board. */
+    public boolean isMoving() {
+        return hinges.stream().anyMatch(Hinge::isMoving);
     }
 
     public double shownShare() {

@@ -11,13 +11,15 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.motion.Balance;
 import dev.schachtel.core.motion.Movements;
+import dev.schachtel.core.motion.Tipping;
 
 /** A standing card may be tipped by 10 degrees either way before it falls. Handbook chapter 2. */
 final class StandCheck implements Check {
     private static final int LEAST = 10;
     private static final int USUAL_LEAN = 65;
+    /** Angles this near are one, degrees. */
+    private static final double SAME = 0.01;
 
     private final Movements movements;
 
@@ -27,20 +29,29 @@ final class StandCheck implements Check {
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
-        for (Balance balance : movements.balances()) {
-            boolean back = balance.backwards() <= balance.forwards();
-            double least = Math.min(balance.backwards(), balance.forwards());
-            Report.Draft draft = report.on(RuleId.TIPS, balance.owner())
-                    .names(back ? "backwards" : "forwards")
-                    .measured(Amount.degrees(Math.floor(least)), Amount.degrees(LEAST))
-                    .at(build.face().bounds().centre());
-            if (least < LEAST) {
-                draft.remedy(leanBack(build).or(() -> halfWay(build)));
-                draft.mend();
-            } else {
-                draft.works();
-            }
+        boolean falls = build.faults().stream().anyMatch(f -> f.rule() == RuleId.STANDS);
+        movements.stands().filter(t -> !falls).ifPresent(t -> stands(t, build, report));
+    }
+
+    private static void stands(Tipping tipping, Build build, Report report) {
+        double least = tipping.degrees();
+        Report.Draft draft = report.on(RuleId.TIPS, Id.BASE)
+                .names(way(tipping))
+                .measured(Amount.degrees(Math.floor(least)), Amount.degrees(LEAST))
+                .at(build.face().bounds().centre());
+        if (least < LEAST) {
+            draft.remedy(leanBack(build).or(() -> halfWay(build)));
+            draft.mend();
+        } else {
+            draft.works();
         }
+    }
+
+    private static String way(Tipping tipping) {
+        double aside = Math.min(tipping.backwards(), tipping.forwards()) - SAME;
+        return tipping.degrees() < aside
+                ? "sideways"
+                : tipping.backwards() <= tipping.forwards() ? "backwards" : "forwards";
     }
 
     /** A steep card leans back to what usually stands. */

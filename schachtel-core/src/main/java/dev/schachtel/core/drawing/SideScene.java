@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
-import dev.schachtel.core.build.SideView;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.motion.Movements;
+import dev.schachtel.core.motion.SideView;
+import dev.schachtel.core.motion.SideViews;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Point;
@@ -30,7 +32,8 @@ final class SideScene {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Line(
                 List.of(new Point(box.left() - MARGIN, -1), new Point(box.right() + MARGIN, -1)), Meaning.CENTRE));
-        SideView.Pose open = view.poses().get(view.poses().size() - 1);
+        SideView.Pose open = view.at(
+                view.owner().equals(Id.BASE) ? build.mechanics().unfolding().shownShare() : 1);
         for (int i = 0; i < open.lines().size(); i++) {
             List<Point> line = open.lines().get(i);
             marks.add(new Mark.Limb(i, view.lines().get(i), line));
@@ -53,7 +56,9 @@ final class SideScene {
                     .orElse(Point.ORIGIN);
             marks.add(new Mark.Dimension(new Point(top.x(), 0), top, Mark.Side.LEFT, 1, Words.of(Mm.length(high))));
         }
-        stance(build, marks);
+        if (view.owner().equals(Id.BASE)) {
+            stance(build, view.from(), marks);
+        }
         return new Scene("From the side", box.grown(MARGIN), new Scene.Room(60, 22, 70, 16), true, marks);
     }
 
@@ -67,9 +72,9 @@ final class SideScene {
     }
 
     /** Where the centre of mass is, and where the card stands. */
-    private static void stance(Build build, List<Mark> marks) {
-        Movements.of(build).balances().forEach(balance -> {
-            Point c = balance.centre();
+    private static void stance(Build build, SideView.Seen from, List<Mark> marks) {
+        Movements.of(build).stands().filter(t -> from != SideView.Seen.ABOVE).ifPresent(tipping -> {
+            Point c = SideViews.flat(tipping.centre(), from);
             marks.add(new Mark.Line(List.of(c.plus(-4, 0), c.plus(4, 0)), Meaning.CENTRE));
             marks.add(new Mark.Line(List.of(c.plus(0, -4), c.plus(0, 4)), Meaning.CENTRE));
             marks.add(new Mark.Line(List.of(c, new Point(c.x(), 0)), Meaning.HIDDEN));

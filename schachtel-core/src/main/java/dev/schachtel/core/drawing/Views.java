@@ -7,9 +7,10 @@ import java.util.Optional;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Face;
 import dev.schachtel.core.build.Level;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.motion.SideView;
+import dev.schachtel.core.motion.SideViews;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Point;
 
@@ -88,7 +89,7 @@ public enum Views {
 
     /** What is seen to move from the side: the selected piece's own, else the base's. */
     public static Optional<SideView> side(Build build, Id selected) {
-        List<SideView> all = build.mechanics().sides();
+        List<SideView> all = SideViews.of(build);
         return all.stream().filter(v -> v.owner().equals(selected)).findFirst().or(() -> all.stream()
                 .filter(v -> v.owner().equals(Id.BASE))
                 .findFirst());

@@ -14,7 +14,6 @@ import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Part;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
@@ -81,15 +80,6 @@ public final class DoorEngineer implements Engineer<Door> {
                 ledger.term("door", w, "width"),
                 ledger.term("", h, "height"),
                 ledger.term("border", BEYOND, "width"));
-        double length = Mm.of(door.hinge() == Door.Hinge.TOP || door.hinge() == Door.Hinge.BOTTOM ? h : w);
-        draft.workings()
-                .side(new SideView(
-                        door.id(),
-                        "opens",
-                        List.of("panel", "door"),
-                        Sides.poses(share -> List.of(
-                                Sides.limb(new Point(-length / 3, 0), length * 5 / 3, 0),
-                                Sides.limb(Point.ORIGIN, length, share * door.opens())))));
     }
 
     /** Glue laid round it stays off it; the two leaves of a pair, each cut by hand, pass each other. */

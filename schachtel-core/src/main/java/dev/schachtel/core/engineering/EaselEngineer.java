@@ -20,11 +20,9 @@ import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
-import dev.schachtel.core.build.Stance;
 import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
@@ -94,7 +92,6 @@ public final class EaselEngineer implements Engineer<Easel> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         draft.zone(new Zone(Zone.Use.NO_GLUE, Id.BASE, STRUT, strut));
         derive(easel, draft, geometry, stand);
-        moves(draft, geometry, stand);
         draft.workings().unfolds(unfolds(w, geometry, stand));
         leans(draft, geometry, stand);
         draft.workings().flat(new Flat("closed", w, h, 3));
@@ -267,42 +264,10 @@ public final class EaselEngineer implements Engineer<Easel> {
         List<Hinge> hinges = List.of(
                 Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(Point.ORIGIN, new Point(w, 0))),
                 Hinge.of(0, 1, new Hinge.Line(new Point(w, h), new Point(0, h)), 0, lifted),
-                Hinge.following("crease", 1, 2, new Hinge.Line(new Point(0, b), new Point(w, b)), 1));
+                Hinge.following("crease", 1, 2, new Hinge.Line(new Point(0, b), new Point(w, b)), 1)
+                        .inFold());
         List<Unfolding.Rest> rests =
                 List.of(new Unfolding.Rest("foot of the face", 2, Point.ORIGIN, new Point(w, 0), 0));
-        return new Unfolding(Unfolding.Standing.LIES, panels, hinges, rests, 100);
-    }
-
-    private static void moves(BuildDraft draft, EaselGeometry geometry, Stand stand) {
-        double h = Mm.of(geometry.height());
-        double a = Mm.of(geometry.strut());
-        Point crease = geometry.creaseAt(stand.stop(), stand.lean());
-        double up = Math.toDegrees(Math.atan2(crease.y(), crease.x()));
-        draft.workings()
-                .side(new SideView(Id.BASE, "stands up", List.of("base", "strut", "face"), Sides.poses(share -> {
-                    double lifted = up * share;
-                    Point bend = Sides.limb(Point.ORIGIN, a, lifted).get(1);
-                    double foot = geometry.footAt(lifted);
-                    double lean = Math.toDegrees(Math.atan2(bend.y(), foot - bend.x()));
-                    Point top = geometry.topAt(foot, lean);
-                    return List.of(
-                            Sides.limb(Point.ORIGIN, h, 0),
-                            List.of(Point.ORIGIN, bend),
-                            List.of(new Point(foot, 0), top));
-                })));
-        if (stand.standing()) {
-            Point foot = new Point(stand.stop(), 0);
-            Point top = geometry.topAt(stand.stop(), stand.lean());
-            draft.workings()
-                    .stance(new Stance(
-                            Id.BASE,
-                            List.of(
-                                    new Stance.Limb(
-                                            BACK, new Point(h, 0), Point.ORIGIN, Length.ZERO, geometry.height()),
-                                    new Stance.Limb(STRUT, crease, Point.ORIGIN, geometry.crease(), geometry.height()),
-                                    new Stance.Limb(FLAP, foot, top, Length.ZERO, geometry.height())),
-                            Length.ZERO,
-                            geometry.height()));
-        }
+        return new Unfolding(Unfolding.Standing.LIES, "stands up", panels, hinges, rests, 100);
     }
 }

@@ -47,12 +47,4 @@ record EaselGeometry(Length height, Length crease) {
         double t = Math.toRadians(lean);
         return new Point(stop - Mm.of(height) * Math.cos(t), Mm.of(height) * Math.sin(t));
     }
-
-    /** Where the lower edge is when the strut is lifted by an angle in degrees, its flap still ahead of it. */
-    double footAt(double lifted) {
-        double a = Mm.of(strut());
-        double b = Mm.of(crease);
-        double r = Math.toRadians(lifted);
-        return a * Math.cos(r) + Math.sqrt(Math.max(0, b * b - Math.pow(a * Math.sin(r), 2)));
-    }
 }

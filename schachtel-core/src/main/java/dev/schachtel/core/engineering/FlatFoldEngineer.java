@@ -13,7 +13,6 @@ import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -85,7 +84,6 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         stretches(draft, id, Mm.of(blankW), Mm.of(blankH), side);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, leaf));
         derive(base, draft, side);
-        opens(draft, side ? w : h);
         draft.workings().unfolds(side ? aside(leaf, g) : upwards(leaf, g));
         fold(draft, leaf, g, side);
         draft.workings().flat(new Flat("closed", w, h, 2));
@@ -115,18 +113,6 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         }
     }
 
-    private static void opens(BuildDraft draft, Length leaf) {
-        double length = Mm.of(leaf);
-        draft.workings()
-                .side(new SideView(
-                        Id.BASE,
-                        "opens",
-                        List.of("back", "front"),
-                        Sides.poses(share -> List.of(
-                                Sides.limb(Point.ORIGIN, length, 0),
-                                Sides.limb(Point.ORIGIN, length, share * OPENS)))));
-    }
-
     /** Stands on its foot; the front stays, and the back opens behind it about the middle of the gusset. */
     static Unfolding aside(Outline leaf, Length gusset) {
         Box box = leaf.bounds();
@@ -134,7 +120,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         List<Hinge> hinges = List.of(
                 foot(box, 0),
                 Hinge.of(0, 1, new Hinge.Line(new Point(at, box.bottom()), new Point(at, box.top())), 0, OPENS));
-        return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
+        return new Unfolding(Unfolding.Standing.STANDS, "opens", leaves(leaf), hinges, List.of(), SHOWN);
     }
 
     /** Stands like a roof: both leaves lean as much. */
@@ -144,7 +130,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         List<Hinge> hinges = List.of(
                 foot(box, -OPENS / 2),
                 Hinge.of(0, 1, new Hinge.Line(new Point(box.left(), at), new Point(box.right(), at)), 0, OPENS));
-        return new Unfolding(Unfolding.Standing.STANDS, leaves(leaf), hinges, List.of(), SHOWN);
+        return new Unfolding(Unfolding.Standing.STANDS, "opens", leaves(leaf), hinges, List.of(), SHOWN);
     }
 
     /** Lying on its back, the front opens until both pages lie flat. */
@@ -156,7 +142,7 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         Point to = side ? new Point(fold, box.top()) : new Point(box.right(), fold);
         Hinge.Line line = new Hinge.Line(from, to);
         List<Hinge> hinges = List.of(Hinge.fixed(Hinge.BOARD, 1, line), Hinge.of(1, 0, line, 0, -FLAT));
-        Unfolding lying = new Unfolding(Unfolding.Standing.LIES, leaves(leaf), hinges, List.of(), UPRIGHT);
+        Unfolding lying = new Unfolding(Unfolding.Standing.LIES, "opens", leaves(leaf), hinges, List.of(), UPRIGHT);
         Length deep = Mm.length((side ? box.width() : box.height()) + half);
         Length along = Mm.length(side ? box.height() : box.width());
         Valley.Side page = new Valley.Side(BACK, 1, deep);

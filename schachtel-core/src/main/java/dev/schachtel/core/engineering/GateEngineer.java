@@ -17,7 +17,6 @@ import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -31,7 +30,6 @@ import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
-import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
@@ -95,7 +93,6 @@ public final class GateEngineer implements Engineer<Gate> {
         }
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
         derive(gate, draft, flaps, card);
-        opens(draft, gate, flaps);
         draft.workings().unfolds(unfolds(middle, flap, right));
         draft.workings().fit(meets(gate));
         draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
@@ -165,21 +162,6 @@ public final class GateEngineer implements Engineer<Gate> {
         }
     }
 
-    private static void opens(BuildDraft draft, Gate gate, Flaps flaps) {
-        double w = Mm.of(gate.width());
-        double l = Mm.of(flaps.left());
-        double r = Mm.of(flaps.right());
-        draft.workings()
-                .side(new SideView(
-                        Id.BASE,
-                        "flaps open",
-                        List.of("back", "left flap", "right flap"),
-                        Sides.poses(share -> List.of(
-                                Sides.limb(Point.ORIGIN, w, 0),
-                                Sides.limb(Point.ORIGIN, l, OPENS * share),
-                                Sides.limb(new Point(w, 0), r, 180 - OPENS * share)))));
-    }
-
     /** Stands on its foot, the flaps open to the front. */
     private static Unfolding unfolds(Outline middle, Outline left, Outline right) {
         Box box = middle.bounds();
@@ -193,7 +175,7 @@ public final class GateEngineer implements Engineer<Gate> {
                 Hinge.fixed(Hinge.BOARD, 0, new Hinge.Line(Point.ORIGIN, foot)),
                 Hinge.of(0, 1, new Hinge.Line(top, Point.ORIGIN), 0, OPENS),
                 Hinge.of(0, 2, new Hinge.Line(foot, new Point(foot.x(), top.y())), 0, OPENS));
-        return new Unfolding(Unfolding.Standing.STANDS, panels, hinges, List.of(), SHOWN);
+        return new Unfolding(Unfolding.Standing.STANDS, "flaps open", panels, hinges, List.of(), SHOWN);
     }
 
     private static void derive(Gate gate, BuildDraft draft, Flaps flaps, Cardstock card) {

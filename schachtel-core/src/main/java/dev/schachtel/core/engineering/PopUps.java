@@ -125,6 +125,6 @@ final class PopUps {
         all.addAll(panels);
         List<Hinge> turning = new ArrayList<>(lying.hinges());
         turning.addAll(hinges);
-        return new Unfolding(lying.standing(), all, turning, lying.rests(), lying.shown());
+        return new Unfolding(lying.standing(), lying.moves(), all, turning, lying.rests(), lying.shown());
     }
 }

@@ -14,7 +14,6 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -28,7 +27,6 @@ import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
@@ -88,20 +86,9 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         draft.ground(Id.INSIDE, scored ? inside.folded(TurnedOver.aside(Length.ZERO)) : inside);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
         draft.workings().flat(new Flat("closed", w, h, 2));
-        opens(draft, Mm.of(w));
         draft.workings().unfolds(FlatFoldEngineer.aside(leaf, Length.ZERO));
         derive(draft, w, h, edge, scored);
         draft.afterwards(() -> new Closing(draft, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());
-    }
-
-    private static void opens(BuildDraft draft, double length) {
-        draft.workings()
-                .side(new SideView(
-                        Id.BASE,
-                        "opens",
-                        List.of("back", "front"),
-                        Sides.poses(share -> List.of(
-                                Sides.limb(Point.ORIGIN, length, 0), Sides.limb(Point.ORIGIN, length, share * 130)))));
     }
 
     private static Outline outline(Silhouette shape, BuildDraft draft) {

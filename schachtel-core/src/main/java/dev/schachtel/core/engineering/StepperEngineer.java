@@ -21,7 +21,6 @@ import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Slit;
@@ -177,10 +176,6 @@ public final class StepperEngineer implements Engineer<Stepper> {
         FlatSteps flat = FlatSteps.of(stepper.zones());
         draft.workings().flat(new Flat("wall forward", w, flat.length(), flat.layers()));
         draft.workings().flat(new Flat("opened flat", w, stepper.height(), 1));
-        List<String> names = stepper.zones().stream().map(Stepper.Zone::name).toList();
-        draft.workings().side(new SideView(Id.BASE, "unfolds", names, Sides.poses(share -> stepper.zones().stream()
-                .map(z -> profile(z, 180 - 90 * share))
-                .toList())));
     }
 
     /** From the wall folded forward to standing; each strip goes up from the board by itself. */
@@ -200,7 +195,7 @@ public final class StepperEngineer implements Engineer<Stepper> {
                 Hinge.Line line = new Hinge.Line(from, from.plus(Mm.of(w), 0));
                 hinges.add(Hinge.of(on, panels.size(), line, 180.0 * turn, 90.0 * turn));
                 Outline region = Outline.sheet(w, segment.length()).placed(Placement.at(left, y));
-                panels.add(new Panel(zone.name() + " " + (i + 1), BLANK, region));
+                panels.add(new Panel(zone.name(), BLANK, region));
                 risen = segment.rise();
                 y = y.plus(segment.length());
             }
@@ -208,7 +203,7 @@ public final class StepperEngineer implements Engineer<Stepper> {
         }
         return panels.isEmpty()
                 ? Unfolding.none(Unfolding.Standing.LIES, new Panel("blank", BLANK, Outline.sheet(wide, high)))
-                : new Unfolding(Unfolding.Standing.LIES, panels, hinges, List.of(), 100);
+                : new Unfolding(Unfolding.Standing.LIES, "unfolds", panels, hinges, List.of(), 100);
     }
 
     /**
@@ -238,19 +233,6 @@ public final class StepperEngineer implements Engineer<Stepper> {
             off.add(Share.of(sign * on, new Off.Scored(PART, at)));
         }
         return off;
-    }
-
-    /** A strip from the side: treads level, rises at an angle in degrees; 180 folded forward, 90 standing, 0 opened. */
-    private static List<Point> profile(Stepper.Zone zone, double degrees) {
-        double a = Math.toRadians(degrees);
-        List<Point> points = new ArrayList<>(List.of(Point.ORIGIN));
-        Point at = Point.ORIGIN;
-        for (Stepper.Segment segment : zone.segments()) {
-            double l = Mm.of(segment.length());
-            at = segment.rise() ? at.plus(l * Math.cos(a), l * Math.sin(a)) : at.plus(l, 0);
-            points.add(at);
-        }
-        return points;
     }
 
     private static void derive(Stepper stepper, BuildDraft draft, Length w) {

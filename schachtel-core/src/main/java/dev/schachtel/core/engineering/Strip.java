@@ -172,16 +172,16 @@ final class Strip {
 
     private void stand() {
         PopUps all = draft.workings().popUps();
-        int upright = all.panel(panel("front", front, sizes.page));
-        int over = all.panel(panel("top", top, sizes.leaf));
+        int upright = all.panel(panel(front, sizes.page));
+        int over = all.panel(panel(top, sizes.leaf));
         String name = look.owner.value();
         all.hinge(Hinge.following(name, valley.page().panel(), upright, valley.line(from, to, sizes.page), -1));
         all.hinge(Hinge.following(name, upright, over, valley.line(from, to, sizes.far()), 1));
         all.hinge(Hinge.following(name, over, valley.leaf().panel(), valley.line(from, to, sizes.leaf), 1));
     }
 
-    private Panel panel(String which, SlabId slab, Length near) {
-        return new Panel(look.owner + " " + which, slab, lies(near, sizes.far()));
+    private Panel panel(SlabId slab, Length near) {
+        return new Panel(look.owner.value().replace('-', ' '), slab, lies(near, sizes.far()));
     }
 
     /** In the corner between the page and the first panel. */

@@ -12,8 +12,6 @@ import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Mechanics;
 import dev.schachtel.core.build.Motion;
-import dev.schachtel.core.build.SideView;
-import dev.schachtel.core.build.Stance;
 import dev.schachtel.core.build.Stretch;
 import dev.schachtel.core.build.Unfolding;
 
@@ -21,10 +19,8 @@ import dev.schachtel.core.build.Unfolding;
 final class Workings {
     private final List<Motion> motions = new ArrayList<>();
     private final List<Leaf> leaves = new ArrayList<>();
-    private final List<SideView> sides = new ArrayList<>();
     private @Nullable Unfolding unfolding;
     private final PopUps popUps = new PopUps();
-    private final List<Stance> stances = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
     private final List<Stretch> stretches = new ArrayList<>();
     private final List<Fit> fits = new ArrayList<>();
@@ -45,14 +41,6 @@ final class Workings {
     /** What stands up in the fold. */
     PopUps popUps() {
         return popUps;
-    }
-
-    void side(SideView view) {
-        sides.add(view);
-    }
-
-    void stance(Stance stance) {
-        stances.add(stance);
     }
 
     void flat(Flat flat) {
@@ -76,8 +64,6 @@ final class Workings {
                 motions,
                 leaves,
                 popUps.with(Objects.requireNonNull(unfolding, "each base says how it unfolds")),
-                sides,
-                stances,
                 flats,
                 stretches,
                 fits,

@@ -13,13 +13,13 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.cutting.CutPlan;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.Scalars;
-import dev.schachtel.core.motion.Balance;
 import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.motion.Movements;
 import dev.schachtel.core.render.PathData;
@@ -141,13 +141,12 @@ public final class PlanJson {
             course.tightest().ifPresent(t -> node.put("smallestGap", mm(t.gap())));
             course.motion().keeping().lock().ifPresent(l -> node.put("lockMargin", l.margin()));
         }
-        for (Balance balance : movements.balances()) {
-            motions.addObject()
-                    .put("piece", balance.owner().value())
-                    .put("name", "stands")
-                    .put("tipsBackwards", balance.backwards())
-                    .put("tipsForwards", balance.forwards());
-        }
+        movements.stands().ifPresent(t -> motions.addObject()
+                .put("piece", Id.BASE.value())
+                .put("name", "stands")
+                .put("tipsBackwards", t.backwards())
+                .put("tipsForwards", t.forwards())
+                .put("tips", t.degrees()));
     }
 
     private static void findings(Findings findings, ArrayNode all) {

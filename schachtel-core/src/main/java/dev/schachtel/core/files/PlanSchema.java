@@ -194,7 +194,8 @@ public final class PlanSchema {
                 length("smallestGap", "Where it is tightest").orNot(),
                 number("lockMargin", "Times the friction at which it jams").orNot(),
                 number("tipsBackwards", "degrees").orNot(),
-                number("tipsForwards", "degrees").orNot());
+                number("tipsForwards", "degrees").orNot(),
+                number("tips", "degrees, whichever way is the least").orNot());
     }
 
     private static ObjectNode finding() {

@@ -1,24 +1,23 @@
 package dev.schachtel.core.motion;
 
 import java.util.List;
+import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.card.Id;
 
-/** Every movement of a card, played through, how it stands and how it opens. */
-public record Movements(List<Course> courses, List<Balance> balances, Opening opening) {
+/**
+ * Every movement of a card, played through, how it stands and how it opens.
+ *
+ * @param stands for a card that is made to stand
+ */
+public record Movements(List<Course> courses, Optional<Tipping> stands, Opening opening) {
     public Movements {
         courses = List.copyOf(courses);
-        balances = List.copyOf(balances);
     }
 
     public static Movements of(Build build) {
-        return new Movements(
-                new Clearance(build).courses(),
-                build.mechanics().stances().stream()
-                        .map(s -> Balance.of(s, build))
-                        .toList(),
-                Opening.of(build));
+        return new Movements(new Clearance(build).courses(), Tipping.given(build), Opening.of(build));
     }
 
     /** The movements of a piece. */

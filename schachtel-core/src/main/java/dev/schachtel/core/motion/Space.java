@@ -129,15 +129,27 @@ public final class Space {
         }
         List<Rest> rests = unfolding.rests().stream()
                 .map(r -> {
-                    double height = middle(List.of(r.panel()));
+                    double height = restsThin(r) ? fold().map(this::height).orElse(0.0) : middle(List.of(r.panel()));
                     return new Rest(r.name(), r.panel() + 1, r.on() + 1, new Edge(r.from(), r.to(), height), height);
                 })
                 .toList();
         return new Linkage(unfolding.panels().size() + 1, hinges, rests, driven);
     }
 
+    /** How much higher than the fold a panel lies in the shut card that hangs in it as paper without thickness would. */
+    double over(int panel) {
+        boolean thin = unfolding.hinges().stream().anyMatch(h -> h.thin() && (h.turns() == panel || h.on() == panel));
+        boolean hangs = unfolding.hinges().stream().anyMatch(h -> h.follows() && h.turns() == panel);
+        return thin && hangs ? middle(List.of(panel)) - fold().map(this::height).orElse(0.0) : 0;
+    }
+
+    /** Whether what slides turns like paper without thickness. */
+    private boolean restsThin(Unfolding.Rest rest) {
+        return unfolding.hinges().stream().anyMatch(h -> h.turns() == rest.panel() && h.thin());
+    }
+
     /** In the middle of what it joins. */
-    private double height(Hinge h) {
+    double height(Hinge h) {
         Hinge at = h.thin() ? fold().orElse(h) : h;
         return middle(at.on() == Hinge.BOARD ? List.of(at.turns()) : List.of(at.on(), at.turns()));
     }

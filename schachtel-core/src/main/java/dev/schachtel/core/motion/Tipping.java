@@ -2,11 +2,13 @@ package dev.schachtel.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.apache.commons.math3.geometry.euclidean.twod.Vector2D;
 import org.apache.commons.math3.geometry.euclidean.twod.hull.MonotoneChain;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Mm;
@@ -17,9 +19,11 @@ import dev.schachtel.core.shape.Point;
  * board, of arctan(distance of the centre of mass from the edge / its height). Masses are areas x grammage.
  *
  * @param centre of mass: x to the right, y up, z to the front, mm
- * @param degrees below 0 when it falls by itself
+ * @param backwards degrees over the hindmost line on which it stands
+ * @param forwards the same over the foremost
+ * @param degrees the least, whichever way; below 0 when it falls by itself
  */
-public record Tipping(Vec centre, double grams, double degrees) {
+public record Tipping(Vec centre, double grams, double backwards, double forwards, double degrees) {
     /** What is no higher than this over the lowest point touches the board, mm. */
     private static final double TOUCHES = 0.5;
 
@@ -31,8 +35,9 @@ public record Tipping(Vec centre, double grams, double degrees) {
         List<Vec> corners = new ArrayList<>();
         for (Space.Body body : space.bodies()) {
             Rigid place = panels.get(body.panel());
-            double low = Mm.of(body.level().bottom());
-            double high = Mm.of(body.level().top());
+            double over = space.over(body.panel());
+            double low = Mm.of(body.level().bottom()) - over;
+            double high = Mm.of(body.level().top()) - over;
             Point middle = body.outline().centroid();
             double mass = grams(build, body);
             sum = sum.plus(
@@ -44,7 +49,15 @@ public record Tipping(Vec centre, double grams, double degrees) {
             }
         }
         Vec centre = grams > 0 ? sum.times(1 / grams) : Vec.ZERO;
-        return new Tipping(centre, grams, least(centre, corners));
+        return stands(centre, grams, corners);
+    }
+
+    /** When it is as it is given; empty for one that isn't made to stand. */
+    static Optional<Tipping> given(Build build) {
+        Unfolding unfolding = build.mechanics().unfolding();
+        return unfolding.isMadeToStand()
+                ? Optional.of(of(build, new Space(build), unfolding.shownShare()))
+                : Optional.empty();
     }
 
     private static double grams(Build build, Space.Body body) {
@@ -57,12 +70,24 @@ public record Tipping(Vec centre, double grams, double degrees) {
                 .orElse(0.0);
     }
 
-    private static double least(Vec centre, List<Vec> corners) {
+    private static Tipping stands(Vec centre, double grams, List<Vec> corners) {
         double board = corners.stream().mapToDouble(Vec::y).min().orElse(0);
+        double high = centre.y() - board;
         List<Vector2D> feet = corners.stream()
                 .filter(c -> c.y() < board + TOUCHES)
                 .map(c -> new Vector2D(c.x(), c.z()))
                 .toList();
+        double back = feet.stream().mapToDouble(Vector2D::getY).min().orElse(0);
+        double front = feet.stream().mapToDouble(Vector2D::getY).max().orElse(0);
+        return new Tipping(
+                centre,
+                grams,
+                Math.toDegrees(Math.atan2(centre.z() - back, high)),
+                Math.toDegrees(Math.atan2(front - centre.z(), high)),
+                least(centre, high, feet));
+    }
+
+    private static double least(Vec centre, double high, List<Vector2D> feet) {
         Vector2D[] hull = new MonotoneChain().findHullVertices(feet).toArray(Vector2D[]::new);
         double least = 90;
         for (int i = 0; i < hull.length; i++) {
@@ -70,7 +95,7 @@ public record Tipping(Vec centre, double grams, double degrees) {
             Vector2D along = hull[(i + 1) % hull.length].subtract(from).normalize();
             Vector2D to = new Vector2D(centre.x(), centre.z()).subtract(from);
             double inside = along.getX() * to.getY() - along.getY() * to.getX();
-            least = Math.min(least, Math.toDegrees(Math.atan2(inside, centre.y() - board)));
+            least = Math.min(least, Math.toDegrees(Math.atan2(inside, high)));
         }
         return hull.length < 3 ? -90 : least;
     }

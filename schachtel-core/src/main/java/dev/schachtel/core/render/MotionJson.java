@@ -6,12 +6,12 @@ import java.util.Optional;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.motion.Course;
+import dev.schachtel.core.motion.SideView;
 import dev.schachtel.core.shape.Path;
 import dev.schachtel.core.shape.Point;
 
@@ -30,7 +30,7 @@ public final class MotionJson {
         Units units = build.spec().units();
         ObjectNode all = NODES.objectNode();
         all.put("owner", owner.value());
-        all.put("shown", build.mechanics().unfolding().shownShare());
+        all.put("given", owner.equals(Id.BASE) ? build.mechanics().unfolding().shownShare() : 1);
         all.put("rest", courses.isEmpty() ? 0 : courses.get(0).motion().restShare());
         all.put(
                 "endless",

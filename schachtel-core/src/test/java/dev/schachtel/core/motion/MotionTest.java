@@ -185,12 +185,12 @@ class MotionTest {
     /** The sign stands; steep and loaded it falls; heavier below it stands better. */
     @Test
     void tippingFollowsTheMasses() {
-        Balance sign = Movements.of(TestCards.of("platform-sign.json").build())
-                .balances()
-                .get(0);
-        Balance steep = Movements.of(TestCards.of("bad/falling-easel.json").build())
-                .balances()
-                .get(0);
+        Tipping sign = Movements.of(TestCards.of("platform-sign.json").build())
+                .stands()
+                .orElseThrow();
+        Tipping steep = Movements.of(TestCards.of("bad/falling-easel.json").build())
+                .stands()
+                .orElseThrow();
         assertThat(Math.min(sign.backwards(), sign.forwards())).isGreaterThan(10);
         assertThat(Math.min(steep.backwards(), steep.forwards())).isLessThan(10);
         assertThat(steep.grams()).isGreaterThan(sign.grams());

@@ -1,5 +1,6 @@
 package dev.schachtel.core.motion;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -10,8 +11,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Hinge;
-import dev.schachtel.core.build.SideView;
 import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Easel;
 import dev.schachtel.core.card.Stepper;
 import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rigid;
@@ -80,27 +81,76 @@ class SpaceTest {
         assertThat(r.across().cross(r.up()).minus(r.out()).length()).isLessThan(1e-9);
     }
 
-    /** Each strip of a stepper from the side: its panels, one behind the other, run where the drawing has its line. */
+    /** Each strip of a stepper from the side: treads level, rises at an angle that goes from folded forward to upright. */
     @Test
-    void aStepperIsWhatTheSideShows() {
+    void aStepperIsSeenFromTheSide() {
         for (String file : List.of("terraces.json", "viaduct.json")) {
             Build build = TestCards.whole(file).build();
-            Space space = new Space(build);
             Stepper stepper = (Stepper) build.spec().base();
-            SideView side = build.mechanics().sides().get(0);
-            double middle = Mm.of(build.levels().get(0).top()) / 2;
+            SideView side = SideViews.of(build).get(0);
+            assertThat(side.lines()).hasSize(stepper.zones().size());
             for (int i = 0; i < side.poses().size(); i++) {
-                List<Rigid> panels =
-                        space.at(i / (double) (side.poses().size() - 1)).panels();
-                int panel = 0;
+                double a = Math.toRadians(180 - 90.0 * i / (side.poses().size() - 1));
                 for (int zone = 0; zone < stepper.zones().size(); zone++) {
                     List<Point> line = side.poses().get(i).lines().get(zone);
-                    double y = 0;
+                    Point at = line.get(0);
                     for (int s = 0; s < stepper.zones().get(zone).segments().size(); s++) {
-                        y += Mm.of(stepper.zones().get(zone).segments().get(s).length());
-                        Vec end = panels.get(panel++).at(new Vec(0, y, middle));
-                        assertThat(-end.z()).isCloseTo(line.get(s + 1).x(), within(0.01));
-                        assertThat(end.y() - middle).isCloseTo(line.get(s + 1).y(), within(0.01));
+                        Stepper.Segment segment =
+                                stepper.zones().get(zone).segments().get(s);
+                        double l = Mm.of(segment.length());
+                        at = segment.rise() ? at.plus(l * Math.cos(a), l * Math.sin(a)) : at.plus(l, 0);
+                        assertThat(line.get(s + 1).distanceTo(at)).isLessThan(0.01);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Strut and face of an easel meet in the crease, and the foot of the face stays on the board: its triangle, by the law of cosines. */
+    @Test
+    void anEaselIsSeenFromTheSide() {
+        Build build = TestCards.whole("platform-sign.json").build();
+        SideView side = SideViews.of(build).get(0);
+        assertThat(side.lines()).containsExactly("back", "strut", "face");
+        Easel easel = (Easel) build.spec().base();
+        double a = Mm.of(easel.height().minus(easel.crease()));
+        double b = Mm.of(easel.crease());
+        List<List<Point>> open = side.poses().get(side.poses().size() - 1).lines();
+        Point hinge = nearest(open.get(0), open.get(1));
+        Point foot = lowest(open.get(2));
+        double lean = Math.toRadians(((Easel.Stand.Lean) easel.stand()).degrees());
+        double stop = b * Math.cos(lean) + Math.sqrt(a * a - Math.pow(b * Math.sin(lean), 2));
+        assertThat(Math.abs(foot.x() - hinge.x())).isCloseTo(stop, within(0.01));
+        Point top = open.get(2).get(0).equals(foot)
+                ? open.get(2).get(1)
+                : open.get(2).get(0);
+        assertThat(Math.toDegrees(Math.atan2(top.y() - foot.y(), Math.abs(top.x() - foot.x()))))
+                .isCloseTo(Math.toDegrees(lean), within(0.01));
+    }
+
+    private static Point lowest(List<Point> line) {
+        return line.get(0).y() < line.get(1).y() ? line.get(0) : line.get(1);
+    }
+
+    private static Point nearest(List<Point> line, List<Point> other) {
+        return line.stream()
+                .min(Comparator.comparingDouble(p -> Math.min(p.distanceTo(other.get(0)), p.distanceTo(other.get(1)))))
+                .orElseThrow();
+    }
+
+    /** Whatever folds is seen from where its folds are points, at every opening as long as it is. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void linesKeepTheirLengths(String file) {
+        for (SideView side : SideViews.of(TestCards.whole(file).build())) {
+            for (int line = 0; line < side.lines().size(); line++) {
+                for (SideView.Pose pose : side.poses()) {
+                    List<Point> first = side.poses().get(0).lines().get(line);
+                    List<Point> now = pose.lines().get(line);
+                    for (int i = 1; i < now.size(); i++) {
+                        assertThat(now.get(i).distanceTo(now.get(i - 1)))
+                                .as(side.name() + " " + side.lines().get(line))
+                                .isCloseTo(first.get(i).distanceTo(first.get(i - 1)), within(1e-6));
                     }
                 }
             }
