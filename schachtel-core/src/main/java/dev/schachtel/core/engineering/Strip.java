@@ -83,11 +83,7 @@ final class Strip {
      *
      * @param frontFace of the first panel, which looks to whoever looks in
      */
-    record Look(String name, Id owner, Id frontFace, Id topFace, MaterialId card) {
-        private String lower() {
-            return name.toLowerCase(Locale.ROOT);
-        }
-    }
+    record Look(String name, Id owner, Id frontFace, Id topFace, MaterialId card) {}
 
     Strip(BuildDraft draft, Valley valley, Look look, Sizes sizes, Inputs inputs) {
         this.sizes = sizes;
@@ -108,15 +104,20 @@ final class Strip {
         Length far = sizes.far();
         Outline tab = lies(sizes.page.minus(sizes.tab), sizes.page);
         Outline upper = lies(sizes.leaf.minus(sizes.tab), sizes.leaf);
-        sheet.slab(sheet.tab(), "Tab of a " + look.lower(), tab);
-        sheet.slab(sheet.upperTab(), "Upper tab of a " + look.lower(), upper);
-        sheet.slab(front, "Front of a " + look.lower(), lies(sizes.page, far));
-        sheet.slab(top, "Top of a " + look.lower(), lies(sizes.leaf, far));
+        sheet.slab(sheet.tab(), "Tab of the " + called(), tab);
+        sheet.slab(sheet.upperTab(), "Upper tab of the " + called(), upper);
+        sheet.slab(front, "Front of the " + called(), lies(sizes.page, far));
+        sheet.slab(top, "Top of the " + called(), lies(sizes.leaf, far));
         stick(tab.overlaps(upper));
         stand();
         limits();
         sheet.looksToFront(look.topFace, top, lies(sizes.leaf, far));
         sheet.looksAway(look.frontFace, front, lies(sizes.page, far));
+    }
+
+    private String called() {
+        String name = Tabbed.called(look.owner, look.name);
+        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 
     private Outline lies(Length near, Length end) {
@@ -131,7 +132,12 @@ final class Strip {
         Length w = up ? length : wide;
         Length h = up ? wide : length;
         Length near = sizes.page.minus(t);
-        draft.folded(Part.of(sheet.part(), look.name, sheet.card(), Form.rectangle(w, h), Outline.sheet(w, h))
+        draft.folded(Part.of(
+                        sheet.part(),
+                        Tabbed.called(look.owner, look.name),
+                        sheet.card(),
+                        Form.rectangle(w, h),
+                        Outline.sheet(w, h))
                 .at(Tabbed.corner(lies(near, near.plus(length)))));
         for (Length crease : List.of(t, t.plus(sizes.front), length.minus(t))) {
             Length line = up ? crease : length.minus(crease);

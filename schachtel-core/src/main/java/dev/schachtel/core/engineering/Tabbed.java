@@ -1,6 +1,7 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
+import java.util.Locale;
 
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.PartId;
@@ -32,6 +33,16 @@ record Tabbed(BuildDraft draft, Valley valley, Cardstock card, PartId part, Slab
     static Tabbed of(BuildDraft draft, Valley valley, Id owner, Cardstock card) {
         PartId part = new PartId(owner, "");
         return new Tabbed(draft, valley, card, part, SlabId.of(part), SlabId.of(new PartId(owner, "upper-tab")));
+    }
+
+    /** What a maker calls it: by the name given to it, else by its kind and number. */
+    static String called(Id id, String kind) {
+        String word = kind.toLowerCase(Locale.ROOT).replace(' ', '-');
+        String value = id.value();
+        return value.startsWith(word)
+                ? kind + value.substring(word.length()).replace('-', ' ')
+                : value.substring(0, 1).toUpperCase(Locale.ROOT)
+                        + value.substring(1).replace('-', ' ');
     }
 
     SlabId named(String which) {

@@ -116,10 +116,11 @@ public final class VFoldEngineer implements Engineer<VFold> {
             double share = Mm.of(v.tab()) / Mm.of(v.high()) / Math.sin(Math.toRadians(v.crease()));
             Outline tab = Outline.ofCorners(List.of(tip, foot, plus(foot, crease, share), plus(tip, crease, share)));
             cut();
-            sheet.slab(sheet.tab(), "Tab of a V-fold", tab);
-            sheet.slab(sheet.upperTab(), "Upper tab of a V-fold", tab);
-            sheet.slab(left, "Left half of a V-fold", half);
-            sheet.slab(right, "Right half of a V-fold", half);
+            String called = Tabbed.called(v.id(), "V-fold");
+            sheet.slab(sheet.tab(), "Tab of the " + called, tab);
+            sheet.slab(sheet.upperTab(), "Upper tab of the " + called, tab);
+            sheet.slab(left, "Left half of the " + called, half);
+            sheet.slab(right, "Right half of the " + called, half);
             sheet.glue(WorkKind.SET_SLANTED);
             draft.joint(new Joint(right, sheet.tab(), Joint.Hold.MEETS, sheet.card(), Length.ZERO));
             sheet.closes(left);
@@ -159,7 +160,7 @@ public final class VFoldEngineer implements Engineer<VFold> {
             Point head = new Point(0, h);
             draft.folded(Part.of(
                             sheet.part(),
-                            "V-fold",
+                            Tabbed.called(v.id(), "V-fold"),
                             sheet.card(),
                             Form.of(Form.Sort.SHAPE, box.wide(), box.high()),
                             flat.moved(to))
