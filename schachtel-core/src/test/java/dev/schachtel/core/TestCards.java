@@ -18,6 +18,7 @@ import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.check.Findings;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
@@ -99,7 +100,7 @@ public record TestCards(CardSpec spec) {
     }
 
     public Build build() {
-        return plan().build();
+        return Engineering.engineer(spec, WORKSHOP);
     }
 
     public static String demo(String file) {

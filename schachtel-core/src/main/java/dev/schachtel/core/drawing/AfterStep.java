@@ -20,6 +20,14 @@ import dev.schachtel.core.work.Trait;
 
 /** What is in the hands when a step is done, in space: all that hangs together with what it fixed. Empty for a step that fixes nothing. */
 public final class AfterStep {
+    /** Where else one looks from, in turn. */
+    private static final List<Eye> EYES =
+            List.of(new Eye(-30, 22), Eye.RIGHT, new Eye(30, 60), new Eye(150, 22), new Eye(-150, 22));
+    /** Share of a part that must be seen. */
+    private static final double ENOUGH = 0.2;
+    /** A card is turned only for so much more. */
+    private static final double CLEARLY = 1.3;
+
     private final Build build;
     private final List<Op> done;
 
@@ -33,18 +41,47 @@ public final class AfterStep {
         return op.effect().joins().map(joining -> {
             List<Op> done = new ArrayList<>(before);
             done.add(op);
-            return new AfterStep(build, done).scene(joining);
+            return new AfterStep(build, done).scene(joining, op.owner());
         });
     }
 
-    private Scene scene(Joining joining) {
+    private Scene scene(Joining joining, Id owner) {
         Set<PartId> held = together(joining);
         Set<Id> filled = done.stream()
                 .filter(o -> o.kind().has(Trait.FILLS))
                 .map(Op::owner)
                 .collect(Collectors.toSet());
         SpaceView view = SpaceView.of(build, new SpaceView.Shown(held::contains, filled::contains));
-        return RoundView.of(view, isInside(joining) ? Eye.RIGHT : Eye.CORNER);
+        return turned(view, isInside(joining) ? Eye.RIGHT : Eye.CORNER, owner, flat(joining));
+    }
+
+    /** From where it is usually looked at, if enough of the new part is seen from there; else from where most of it is. */
+    private static Scene turned(SpaceView view, Eye usual, Id owner, double whole) {
+        Scene best = RoundView.of(view, usual);
+        double most = InSight.of(best, owner);
+        if (most >= ENOUGH * whole || owner.equals(Id.BASE)) {
+            return best;
+        }
+        for (Eye eye : EYES) {
+            Scene other = RoundView.of(view, eye);
+            double seen = InSight.of(other, owner);
+            if (seen > most * CLEARLY) {
+                best = other;
+                most = seen;
+            }
+        }
+        return best;
+    }
+
+    /** Square millimetres of the largest part that was laid. */
+    private double flat(Joining joining) {
+        return build.levels().stream()
+                .map(Level::slab)
+                .filter(s -> joining.laid().contains(s.part()))
+                .flatMap(s -> s.footprints().stream())
+                .mapToDouble(f -> f.area().squareMillimetres())
+                .max()
+                .orElse(0);
     }
 
     /** By what was fixed so far, to each other. */

@@ -21,14 +21,11 @@ final class SideScene {
     private SideScene() {}
 
     static Scene of(Build build, SideView view) {
-        Box box = new Box(0, 0, 0, 0);
-        for (SideView.Pose pose : view.poses()) {
-            for (List<Point> line : pose.lines()) {
-                for (Point p : line) {
-                    box = box.union(new Box(p.x(), p.y(), p.x(), p.y()));
-                }
-            }
-        }
+        Box box = view.poses().stream()
+                .flatMap(p -> p.lines().stream())
+                .flatMap(List::stream)
+                .map(p -> new Box(p.x(), p.y(), p.x(), p.y()))
+                .reduce(new Box(0, 0, 0, 0), Box::union);
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Line(
                 List.of(new Point(box.left() - MARGIN, -1), new Point(box.right() + MARGIN, -1)), Meaning.CENTRE));

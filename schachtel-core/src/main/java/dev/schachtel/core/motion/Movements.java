@@ -17,7 +17,8 @@ public record Movements(List<Course> courses, Optional<Tipping> stands, Opening 
     }
 
     public static Movements of(Build build) {
-        return new Movements(new Clearance(build).courses(), Tipping.given(build), Opening.of(build));
+        Space space = new Space(build);
+        return new Movements(new Clearance(build).courses(), Tipping.given(build, space), Opening.of(build, space));
     }
 
     /** The movements of a piece. */

@@ -37,9 +37,9 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
         contacts = List.copyOf(contacts);
     }
 
-    static Opening of(Build build) {
+    static Opening of(Build build, Space space) {
         Unfolding unfolding = build.mechanics().unfolding();
-        return unfolding.hinges().stream().anyMatch(Hinge::follows) ? new Trial(build, unfolding).open() : FREE;
+        return unfolding.hinges().stream().anyMatch(Hinge::follows) ? new Trial(space, unfolding).open() : FREE;
     }
 
     /** Two pieces, whichever way round. */
@@ -59,8 +59,8 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
         /** Sheets that hang together at a hinge: thick ones cut the corner there, and those that lie on them don't. */
         private final Set<List<SlabId>> hinged = new HashSet<>();
 
-        Trial(Build build, Unfolding unfolding) {
-            space = new Space(build);
+        Trial(Space space, Unfolding unfolding) {
+            this.space = space;
             unfolding.rests().forEach(r -> meet(r.panel(), r.on()));
             List<Panel> panels = unfolding.panels();
             unfolding.hinges().stream().filter(h -> h.on() != Hinge.BOARD).forEach(h -> {

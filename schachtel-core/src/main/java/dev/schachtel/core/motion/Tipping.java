@@ -53,11 +53,9 @@ public record Tipping(Vec centre, double grams, double backwards, double forward
     }
 
     /** When it is as it is given; empty for one that isn't made to stand. */
-    static Optional<Tipping> given(Build build) {
+    static Optional<Tipping> given(Build build, Space space) {
         Unfolding unfolding = build.mechanics().unfolding();
-        return unfolding.isMadeToStand()
-                ? Optional.of(of(build, new Space(build), unfolding.shownShare()))
-                : Optional.empty();
+        return unfolding.isMadeToStand() ? Optional.of(of(build, space, unfolding.shownShare())) : Optional.empty();
     }
 
     private static double grams(Build build, Space.Body body) {

@@ -14,6 +14,7 @@ import dev.schachtel.core.card.OrderWish;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -153,6 +154,32 @@ class OrderRulesTest {
         assertThat(PLANS.stream().anyMatch(p -> canBeTurnedWithout(rule, p)))
                 .as(rule.id())
                 .isTrue();
+    }
+
+    /** Nothing is pressed on a tab before both what has that tab and what is pressed stand where they belong; no wish turns that. */
+    @Test
+    void whatIsPressedOnATabStandsBefore() {
+        Plan plan = TestCards.whole("yard.json").remove("colouring").plan();
+        List<Step> steps = plan.assembly().steps();
+        int pairs = 0;
+        for (Step press : steps) {
+            for (Step set : steps) {
+                if (press.op().is(WorkKind.FOLD_ON_TAB)
+                        && set.op().is(WorkKind.SET_TAB)
+                        && press.op().handles(set.op().main())) {
+                    pairs++;
+                    List<OrderRule> all = new ArrayList<>(OrderRules.all());
+                    all.add(new WishOrder(
+                            new OrderWish(press.op().id(), set.op().id())));
+                    assertThat(new AssemblySearch(plan.build(), plan.workshop(), all, FoundOrder.NONE)
+                                    .plan()
+                                    .contradictions())
+                            .as(press.op().id() + " before " + set.op().id())
+                            .isNotEmpty();
+                }
+            }
+        }
+        assertThat(pairs).isGreaterThanOrEqualTo(4);
     }
 
     private static boolean canBeTurnedWithout(OrderRule rule, Plan plan) {

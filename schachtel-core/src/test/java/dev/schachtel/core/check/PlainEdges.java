@@ -8,8 +8,8 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
-import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
+import dev.schachtel.core.material.Film;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
@@ -38,7 +38,7 @@ final class PlainEdges {
             boolean mends =
                     part.material() instanceof Foam || build.spec().brief().posted();
             if (leaf
-                    || !base && part.material() instanceof Cardstock && mends
+                    || !base && !(part.material() instanceof Film) && mends
                     || part.material() instanceof Foam && !base) {
                 RuleId rule = leaf ? RuleId.LEAF_PAST : RuleId.OVERHANG;
                 for (Outline f : level.slab().footprints()) {

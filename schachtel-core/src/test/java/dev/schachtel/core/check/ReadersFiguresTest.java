@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 
@@ -38,6 +39,9 @@ class ReadersFiguresTest {
             }
             compare(seed, spec, met);
         }
+        Stream.concat(Provoking.plain(), Provoking.structures())
+                .filter(a -> PlainJudge.JUDGED.contains(a.get()[0]))
+                .forEach(a -> compare(CARDS, ((TestCards) a.get()[2]).spec(), met));
         assertThat(met.keySet())
                 .as("rules that were met: %s", met)
                 .hasSizeGreaterThanOrEqualTo(PlainJudge.JUDGED.size() - 2);

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.work.WorkKind;
@@ -57,6 +58,25 @@ class AfterStepTest {
         Step close = first(plan, WorkKind.CLOSE);
         assertThat(owners(after(plan, film).orElseThrow())).contains("panel").doesNotContain("base");
         assertThat(owners(after(plan, close).orElseThrow())).contains("panel", "base", "shaker");
+    }
+
+    /** What is stuck behind or inside is turned into sight; almost nothing that is fixed by itself stays hidden. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void whatIsNewIsInSight(String file) {
+        Plan plan = TestCards.of(file).plan();
+        int pieces = 0;
+        int seen = 0;
+        for (Step step : plan.assembly().steps()) {
+            boolean piece =
+                    plan.build().spec().find(step.op().owner(), Element.class).isPresent();
+            Optional<Scene> scene = piece ? after(plan, step) : Optional.empty();
+            if (scene.isPresent()) {
+                pieces++;
+                seen += InSight.of(scene.get(), step.op().owner()) > 4 ? 1 : 0;
+            }
+        }
+        assertThat(seen).isGreaterThanOrEqualTo(pieces * 9 / 10);
     }
 
     private static Step first(Plan plan, WorkKind kind) {

@@ -41,9 +41,13 @@ class OpeningTest {
     @ParameterizedTest
     @MethodSource("files")
     void demoCardsOpen(String file) {
-        Opening opening = Opening.of(TestCards.of(file).build());
+        Opening opening = opened(TestCards.of(file).build());
         assertThat(opening.contacts()).isEmpty();
         assertThat(opening.gapes()).isEmpty();
+    }
+
+    private static Opening opened(Build build) {
+        return Opening.of(build, new Space(build));
     }
 
     private static TestCards any(Random random) {
@@ -78,7 +82,7 @@ class OpeningTest {
         for (int seed = 0; seed < 40; seed++) {
             Build build = any(new Random(seed)).build();
             Space space = new Space(build);
-            List<Contact> contacts = Opening.of(build).contacts();
+            List<Contact> contacts = opened(build).contacts();
             Set<String> found = new TreeSet<>();
             for (Contact c : contacts) {
                 found.add(name(c.one(), c.other()));
