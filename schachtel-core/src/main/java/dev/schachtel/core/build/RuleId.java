@@ -27,6 +27,8 @@ public enum RuleId {
     STANDS,
     STOP_HEIGHT,
     TIPS,
+    /** Nothing reaches lower than the foot of what stands. */
+    FOOT_FREE,
     GLUED_SHUT,
     /** Something that stands up in a fold needs one. */
     POP_UP_FOLD,

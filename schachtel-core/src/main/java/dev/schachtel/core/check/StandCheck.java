@@ -7,17 +7,22 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Movements;
 import dev.schachtel.core.motion.Tipping;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Point;
 
 /** A standing card may be tipped by 10 degrees either way before it falls. Handbook chapter 2. */
 final class StandCheck implements Check {
     private static final int LEAST = 10;
     private static final int USUAL_LEAN = 65;
+    /** Sine of the least lean that an easel has: so much further a piece must go on its face than it hangs too low. */
+    private static final double SLOPE = 0.5;
     /** Angles this near are one, degrees. */
     private static final double SAME = 0.01;
 
@@ -30,7 +35,10 @@ final class StandCheck implements Check {
     @Override
     public void look(Build build, Workshop workshop, Report report) {
         boolean falls = build.faults().stream().anyMatch(f -> f.rule() == RuleId.STANDS);
-        movements.stands().filter(t -> !falls).ifPresent(t -> stands(t, build, report));
+        movements.stands().filter(t -> !falls).ifPresent(t -> {
+            stands(t, build, report);
+            t.under().ifPresent(u -> under(u, build, report));
+        });
     }
 
     private static void stands(Tipping tipping, Build build, Report report) {
@@ -45,6 +53,17 @@ final class StandCheck implements Check {
         } else {
             draft.works();
         }
+    }
+
+    private static void under(Tipping.Under under, Build build, Report report) {
+        Slab slab = under.body().level().slab();
+        report.on(RuleId.FOOT_FREE, slab.part().owner())
+                .parts(slab.part())
+                .names(slab.name())
+                .measured(Mm.length(under.deep()), Length.ZERO)
+                .at(slab.bounds().centre())
+                .remedy(Remedies.move(build, slab.part().owner(), new Point(0, under.deep() / SLOPE)))
+                .mend();
     }
 
     private static String way(Tipping tipping) {

@@ -1,14 +1,21 @@
 package dev.schachtel.core.motion;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.apache.commons.math3.geometry.euclidean.twod.Vector2D;
 import org.apache.commons.math3.geometry.euclidean.twod.hull.MonotoneChain;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Panel;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Mm;
@@ -22,10 +29,17 @@ import dev.schachtel.core.shape.Point;
  * @param backwards degrees over the hindmost line on which it stands
  * @param forwards the same over the foremost
  * @param degrees the least, whichever way; below 0 when it falls by itself
+ * @param under what reaches lower than the foot of the card, if anything does: the card stands on that
  */
-public record Tipping(Vec centre, double grams, double backwards, double forwards, double degrees) {
+public record Tipping(
+        Vec centre, double grams, double backwards, double forwards, double degrees, Optional<Under> under) {
+    /** What reaches no further down is thickness that gives way, mm. */
+    private static final double FLAT = 1;
     /** What is no higher than this over the lowest point touches the board, mm. */
     private static final double TOUCHES = 0.5;
+
+    /** What reaches so much lower than the base, the lowest of all, mm. */
+    public record Under(Space.Body body, double deep) {}
 
     /** When it is open by a share. */
     public static Tipping of(Build build, Space space, double share) {
@@ -49,7 +63,36 @@ public record Tipping(Vec centre, double grams, double backwards, double forward
             }
         }
         Vec centre = grams > 0 ? sum.times(1 / grams) : Vec.ZERO;
-        return stands(centre, grams, corners);
+        return stands(centre, grams, corners, under(build, space, panels));
+    }
+
+    private static Optional<Under> under(Build build, Space space, List<Rigid> panels) {
+        Set<SlabId> folded =
+                build.mechanics().unfolding().panels().stream().map(Panel::slab).collect(Collectors.toSet());
+        double foot = space.bodies().stream()
+                .filter(Tipping::isBase)
+                .mapToDouble(b -> lowest(space, b, panels))
+                .min()
+                .orElse(0);
+        return space.bodies().stream()
+                .filter(b -> !isBase(b) && !folded.contains(b.level().slab().id()))
+                .map(b -> new Under(b, foot - lowest(space, b, panels)))
+                .filter(u -> u.deep > FLAT)
+                .max(Comparator.comparing(Under::deep));
+    }
+
+    private static boolean isBase(Space.Body body) {
+        return body.level().slab().part().owner().equals(Id.BASE);
+    }
+
+    private static double lowest(Space space, Space.Body body, List<Rigid> panels) {
+        double over = space.over(body.panel());
+        return body.outline().outer().flattened().stream()
+                .flatMap(p -> Stream.of(body.level().bottom(), body.level().top())
+                        .map(z -> new Vec(p.x(), p.y(), Mm.of(z) - over)))
+                .mapToDouble(v -> panels.get(body.panel()).at(v).y())
+                .min()
+                .orElse(0);
     }
 
     /** When it is as it is given; empty for one that isn't made to stand. */
@@ -68,7 +111,7 @@ public record Tipping(Vec centre, double grams, double backwards, double forward
                 .orElse(0.0);
     }
 
-    private static Tipping stands(Vec centre, double grams, List<Vec> corners) {
+    private static Tipping stands(Vec centre, double grams, List<Vec> corners, Optional<Under> under) {
         double board = corners.stream().mapToDouble(Vec::y).min().orElse(0);
         double high = centre.y() - board;
         List<Vector2D> feet = corners.stream()
@@ -82,7 +125,8 @@ public record Tipping(Vec centre, double grams, double backwards, double forward
                 grams,
                 Math.toDegrees(Math.atan2(centre.z() - back, high)),
                 Math.toDegrees(Math.atan2(front - centre.z(), high)),
-                least(centre, high, feet));
+                least(centre, high, feet),
+                under);
     }
 
     private static double least(Vec centre, double high, List<Vector2D> feet) {

@@ -315,6 +315,13 @@ final class Provoking {
                         Severity.MEND,
                         TestCards.of("terraces.json").add("pop-up-box")),
                 arguments(RuleId.POP_UP_HIDDEN, Severity.MEND, inHouse("high", "90 mm")),
+                arguments(
+                        RuleId.FOOT_FREE,
+                        Severity.MEND,
+                        TestCards.whole("platform-sign.json")
+                                .add("motif")
+                                .set("motif", "on", "sign")
+                                .set("motif", "up", "0 in")),
                 arguments(RuleId.POP_UP_GROUND, Severity.MEND, inHouse("deep", "150 mm")),
                 arguments(RuleId.POP_UP_TAB, Severity.MEND, inHouse("tab", "21 mm")),
                 arguments(RuleId.POP_UP_ALONG, Severity.MEND, inHouse("off", "80 mm")),

@@ -13,6 +13,7 @@ import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Angle;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
@@ -195,6 +196,22 @@ class MotionTest {
         assertThat(Math.min(steep.backwards(), steep.forwards())).isLessThan(10);
         assertThat(steep.grams()).isGreaterThan(sign.grams());
         assertThat(sign.grams()).isBetween(10.0, 60.0);
+    }
+
+    /** On a face that leans by 65 degrees, what hangs over its foot by d reaches d sin 65 below the board, less what it and the back are thick. */
+    @Test
+    void whatReachesBelowTheFootIsWhatTheCardStandsOn() {
+        TestCards sign = TestCards.whole("platform-sign.json");
+        assertThat(Movements.of(sign.build()).stands().orElseThrow().under()).isEmpty();
+        Build build = sign.add("motif")
+                .set("motif", "on", "sign")
+                .set("motif", "up", "0 in")
+                .build();
+        Tipping.Under under = Movements.of(build).stands().orElseThrow().under().orElseThrow();
+        assertThat(under.body().level().slab().part().owner()).isEqualTo(new Id("motif"));
+        double over = -under.body().outline().bounds().bottom();
+        assertThat(over).isGreaterThan(5);
+        assertThat(under.deep()).isCloseTo(over * Math.sin(Math.toRadians(65)), within(2.0));
     }
 
     @Test

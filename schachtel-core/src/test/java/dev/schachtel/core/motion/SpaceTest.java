@@ -181,13 +181,16 @@ class SpaceTest {
     /** A bridge before two boxes lies over the wall behind, too, and goes with the box that it is stuck to; so does what hangs from it. */
     @Test
     void whatSpansGoesWithItsFace() {
-        Build build = TestCards.whole("viaduct.json").build();
-        List<Space.Body> bridge = new Space(build)
-                .bodies().stream()
-                        .filter(b -> b.level().slab().part().owner().value().equals("bridge"))
-                        .toList();
-        assertThat(bridge).hasSizeGreaterThan(5).allSatisfy(b -> assertThat(b.panel())
-                .isZero());
+        for (String drop : List.of("6 mm", "60 mm")) {
+            Build build =
+                    TestCards.whole("viaduct.json").set("bridge", "drop", drop).build();
+            List<Space.Body> bridge = new Space(build)
+                    .bodies().stream()
+                            .filter(b -> b.level().slab().part().owner().value().equals("bridge"))
+                            .toList();
+            assertThat(bridge).hasSizeGreaterThan(5).allSatisfy(b -> assertThat(b.panel())
+                    .isZero());
+        }
     }
 
     /** As it is given, a card tips at the edge of its foot: an L of two equal sheets, by hand. */
