@@ -73,7 +73,7 @@ class PopUpBrowserTest extends InBrowser {
         assertThat(page.locator(".after")).hasCount(0);
         // Better orders are looked for until there is none: until then numbers of steps change.
         page.waitForLoadState(LoadState.NETWORKIDLE);
-        page.locator(".steps a.t:has-text('Set the pop-up box')").first().click();
+        page.locator(".steps a.t:has-text('Set the station block')").first().click();
         assertThat(page.locator(".after figcaption")).hasText("After this step");
         assertThat(page.locator(".after svg path").first()).isAttached();
         page.locator("button:has-text('Go to the bench')").click();
