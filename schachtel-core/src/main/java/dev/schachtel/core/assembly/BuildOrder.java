@@ -149,9 +149,15 @@ enum BuildOrder implements OrderRule {
                     && b.onto().equals(a.main())),
     /** What stands up in a fold is fixed on the page before the card is closed on its other tab. */
     TAB_BEFORE_CLOSE(
-            a -> a.is(WorkKind.SET_TAB) || a.is(WorkKind.SET_SLANTED),
+            BuildOrder::setsTab,
             (a, b, shop) -> b.is(WorkKind.CLOSE_ON_TAB) && sameOwner(a, b)
                     || b.is(WorkKind.FOLD_ON_TAB) && (sameOwner(a, b) || b.handles(a.main()))),
+    /** What stands on a panel is pressed on that as long as it can be laid down: before its own other tab is glued. */
+    INNER_TAB_FIRST(
+            a -> a.is(WorkKind.FOLD_ON_TAB),
+            (a, b, shop) -> (b.is(WorkKind.CLOSE_ON_TAB) || b.is(WorkKind.FOLD_ON_TAB))
+                    && !sameOwner(a, b)
+                    && a.parts().get(1).equals(b.main())),
     /** A band goes round the finished card. */
     BAND_LAST(a -> a.kind().has(Trait.JOINS), (a, b, shop) -> b.is(WorkKind.SLIP_ON)),
     /** Shakers are tried when they are closed, while other things still dry. */
@@ -193,6 +199,10 @@ enum BuildOrder implements OrderRule {
     @Override
     public boolean follows(Op a, Op b, Shop shop) {
         return test.before(a, b, shop);
+    }
+
+    private static boolean setsTab(Op op) {
+        return op.is(WorkKind.SET_TAB) || op.is(WorkKind.SET_SLANTED);
     }
 
     private static boolean sameOwner(Op a, Op b) {
