@@ -214,6 +214,6 @@ public class FieldForms {
 
     /** An id as a maker reads it: "window-2" becomes "window 2". */
     static String name(Id id) {
-        return id.value().replace('-', ' ').toLowerCase(Locale.ROOT);
+        return id.words().toLowerCase(Locale.ROOT);
     }
 }

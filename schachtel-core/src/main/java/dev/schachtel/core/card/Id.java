@@ -23,6 +23,11 @@ public record Id(String value) implements Comparable<Id> {
         }
     }
 
+    /** As a maker reads it: "window-2" is "window 2". */
+    public String words() {
+        return value.replace('-', ' ');
+    }
+
     @Override
     public int compareTo(Id other) {
         return value.compareTo(other.value);

@@ -72,7 +72,7 @@ public final class MatEngineer implements Engineer<Mat> {
 
     /** Several mats are told apart by what the maker calls them. */
     private static String name(Id id) {
-        String words = id.value().replace('-', ' ');
+        String words = id.words();
         return words.matches("mat( \\d+)?") ? "Mat" + words.substring(3) : "Mat “" + words + "”";
     }
 

@@ -1,7 +1,6 @@
 package dev.schachtel.core.engineering;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Fault;
@@ -104,20 +103,16 @@ final class Strip {
         Length far = sizes.far();
         Outline tab = lies(sizes.page.minus(sizes.tab), sizes.page);
         Outline upper = lies(sizes.leaf.minus(sizes.tab), sizes.leaf);
-        sheet.slab(sheet.tab(), "Tab of the " + called(), tab);
-        sheet.slab(sheet.upperTab(), "Upper tab of the " + called(), upper);
-        sheet.slab(front, "Front of the " + called(), lies(sizes.page, far));
-        sheet.slab(top, "Top of the " + called(), lies(sizes.leaf, far));
+        String called = Tabbed.called(look.owner, look.name);
+        sheet.slab(sheet.tab(), called + " tab", tab);
+        sheet.slab(sheet.upperTab(), called + " upper tab", upper);
+        sheet.slab(front, called + " front", lies(sizes.page, far));
+        sheet.slab(top, called + " top", lies(sizes.leaf, far));
         stick(tab.overlaps(upper));
         stand();
         limits();
         sheet.looksToFront(look.topFace, top, lies(sizes.leaf, far));
         sheet.looksAway(look.frontFace, front, lies(sizes.page, far));
-    }
-
-    private String called() {
-        String name = Tabbed.called(look.owner, look.name);
-        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 
     private Outline lies(Length near, Length end) {
@@ -187,7 +182,7 @@ final class Strip {
     }
 
     private Panel panel(SlabId slab, Length near) {
-        return new Panel(look.owner.value().replace('-', ' '), slab, lies(near, sizes.far()));
+        return new Panel(look.owner.words(), slab, lies(near, sizes.far()));
     }
 
     /** In the corner between the page and the first panel. */

@@ -37,12 +37,11 @@ record Tabbed(BuildDraft draft, Valley valley, Cardstock card, PartId part, Slab
 
     /** What a maker calls it: by the name given to it, else by its kind and number. */
     static String called(Id id, String kind) {
-        String word = kind.toLowerCase(Locale.ROOT).replace(' ', '-');
-        String value = id.value();
-        return value.startsWith(word)
-                ? kind + value.substring(word.length()).replace('-', ' ')
-                : value.substring(0, 1).toUpperCase(Locale.ROOT)
-                        + value.substring(1).replace('-', ' ');
+        boolean own = !id.value().startsWith(kind.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        String words = id.words();
+        return own
+                ? words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1)
+                : kind + words.substring(kind.length());
     }
 
     SlabId named(String which) {

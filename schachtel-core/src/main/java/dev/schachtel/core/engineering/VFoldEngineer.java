@@ -117,10 +117,10 @@ public final class VFoldEngineer implements Engineer<VFold> {
             Outline tab = Outline.ofCorners(List.of(tip, foot, plus(foot, crease, share), plus(tip, crease, share)));
             cut();
             String called = Tabbed.called(v.id(), "V-fold");
-            sheet.slab(sheet.tab(), "Tab of the " + called, tab);
-            sheet.slab(sheet.upperTab(), "Upper tab of the " + called, tab);
-            sheet.slab(left, "Left half of the " + called, half);
-            sheet.slab(right, "Right half of the " + called, half);
+            sheet.slab(sheet.tab(), called + " tab", tab);
+            sheet.slab(sheet.upperTab(), called + " upper tab", tab);
+            sheet.slab(left, called + " left half", half);
+            sheet.slab(right, called + " right half", half);
             sheet.glue(WorkKind.SET_SLANTED);
             draft.joint(new Joint(right, sheet.tab(), Joint.Hold.MEETS, sheet.card(), Length.ZERO));
             sheet.closes(left);
