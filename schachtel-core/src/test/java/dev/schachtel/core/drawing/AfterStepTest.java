@@ -79,6 +79,26 @@ class AfterStepTest {
         assertThat(seen).isGreaterThanOrEqualTo(pieces * 9 / 10);
     }
 
+    /** A piece on the outside of the back is hidden from where one usually looks: the card is turned. */
+    @Test
+    void whatIsBehindIsTurnedIntoSight() {
+        Plan plan = TestCards.upperStation()
+                .add("motif")
+                .set("motif", "on", "outside-back")
+                .plan();
+        Step step = plan.assembly().steps().stream()
+                .filter(s ->
+                        s.op().owner().equals(new Id("motif")) && s.op().joins().isPresent())
+                .findFirst()
+                .orElseThrow();
+        double whole = plan.build().levels().stream()
+                .filter(l -> l.slab().part().owner().equals(new Id("motif")))
+                .mapToDouble(l -> l.slab().footprints().get(0).area().squareMillimetres())
+                .max()
+                .orElseThrow();
+        assertThat(InSight.of(after(plan, step).orElseThrow(), new Id("motif"))).isGreaterThan(whole / 3);
+    }
+
     private static Step first(Plan plan, WorkKind kind) {
         return plan.assembly().steps().stream()
                 .filter(s -> s.op().is(kind))
