@@ -1,9 +1,9 @@
 // How many frames a second a movement is scrubbed at, and whether the server is asked meanwhile. With the application
-// running: npm install playwright-core (anywhere), then node schachtel-bench/scripts/scrub.js. Uses Debian's chromium; the first second, in
+// running: npm install playwright-core (anywhere), then node schachtel-bench/scripts/scrub.js. Uses Debian's headless chromium; the first second, in
 // which the browser draws the page for the first time, is left out.
 const { chromium } = require(require.resolve("playwright-core", { paths: [process.cwd(), __dirname] }));
 (async () => {
-  const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox"] });
+  const browser = await chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: ["--no-sandbox"] });
   for (const [path, name] of [["/cards/11/structure?select=car", "Upper Station"], ["/cards/10/structure?select=wheel", "Turntable"], ["/cards/6/structure?view=from-the-side", "Platform Sign"]]) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto("http://127.0.0.1:8090" + path);

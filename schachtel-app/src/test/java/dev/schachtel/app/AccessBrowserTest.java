@@ -65,15 +65,25 @@ class AccessBrowserTest extends InBrowser {
         }
     }
 
-    /** Only what breaks a rule comes back: a page's every node, passed or not, takes longer to hand over than to check. */
+    /**
+     * Only what breaks a rule comes back: a page's every node, passed or not, takes longer to hand over than to check. What is inside a
+     * picture is nothing to those who can't see it; its name is checked. Contrast takes longer than all other rules together, and no colour
+     * depends on the width: once is enough.
+     */
     private void keepsToTheRules(String what) {
-        page.evaluate(AxeBuilder.getAxeScript());
+        if (Boolean.FALSE.equals(page.evaluate("'axe' in window"))) {
+            page.evaluate(AxeBuilder.getAxeScript());
+        }
         Object broken = page.evaluate(
                 """
                 async tags => {
-                  const told = await axe.run(document, {runOnly: {type: 'tag', values: tags}, resultTypes: ['violations']});
+                  const told = await axe.run({exclude: ['svg[role=img] > *']}, {
+                    runOnly: {type: 'tag', values: tags},
+                    resultTypes: ['violations'],
+                    rules: {'color-contrast': {enabled: innerWidth >= WIDEST}}});
                   return told.violations.map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target));
-                }""",
+                }"""
+                        .replace("WIDEST", "" + SIZES.get(0)[0]),
                 List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"));
         assertEquals(List.of(), broken, what);
     }
@@ -83,7 +93,7 @@ class AccessBrowserTest extends InBrowser {
     void menusAndDialogsKeepToTheRules() {
         List<Long> crowd = IntStream.range(0, 20)
                 .mapToObj(i -> app.cards()
-                        .create(RunningApp.demo("upper-station.json"), "test")
+                        .create(RunningApp.demo("luggage-label.json"), "test")
                         .id())
                 .toList();
         for (int[] size : SIZES) {
