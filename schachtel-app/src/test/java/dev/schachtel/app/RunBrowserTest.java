@@ -13,9 +13,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -26,10 +29,10 @@ import com.microsoft.playwright.Page;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** Upper Station x 12 at the bench from first to last: a mishap, a second maker, server and database killed. */
+/** Upper Station x 12 at the bench from first to last: a mishap, a second maker, server and database killed; on a server of their own. */
 @ExtendWith(RunningApp.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunBrowserTest {
-    @TempDir
     private Path dir;
 
     private Path clock;
@@ -40,8 +43,9 @@ class RunBrowserTest {
     private Page page;
     private long seconds;
 
-    @BeforeEach
-    void start() throws Exception {
+    @BeforeAll
+    void start(@TempDir Path folder) throws Exception {
+        dir = folder;
         clock = dir.resolve("clock");
         later(0);
         try (ServerSocket free = new ServerSocket(0)) {
@@ -49,13 +53,21 @@ class RunBrowserTest {
         }
         database = OwnDatabase.made(dir.resolve("database"));
         launch();
+    }
+
+    @BeforeEach
+    void open() {
         window = Browsing.forgiving();
         page = window.page();
     }
 
     @AfterEach
-    void stop() throws InterruptedException {
+    void close() {
         window.close();
+    }
+
+    @AfterAll
+    void stop() throws InterruptedException {
         server.destroyForcibly();
         database.kill();
     }

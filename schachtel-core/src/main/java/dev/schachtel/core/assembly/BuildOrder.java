@@ -158,6 +158,18 @@ enum BuildOrder implements OrderRule {
             (a, b, shop) -> (b.is(WorkKind.CLOSE_ON_TAB) || b.is(WorkKind.FOLD_ON_TAB))
                     && !sameOwner(a, b)
                     && a.parts().get(1).equals(b.main())),
+    /** What lies on a strip is stuck on while that lies alone. */
+    PIECES_BEFORE_ROW(
+            a -> a.joins().isPresent(), (a, b, shop) -> b.is(WorkKind.SET_ROW) && shop.liesOn(a.main(), b.main())),
+    /** On a wall that lies open, strips are set from the back of the box: each one lies over those behind it. */
+    ROWS_FROM_BEHIND(
+            a -> a.is(WorkKind.SET_ROW), (a, b, shop) -> b.is(WorkKind.SET_ROW) && shop.meets(b.main(), a.main())),
+    /** All strips stand on one wall, and that hangs together with the other, before it is folded over them. */
+    ROWS_BEFORE_FOLD(
+            a -> a.is(WorkKind.SET_ROW) || a.is(WorkKind.JOIN_STRIP),
+            (a, b, shop) -> b.is(WorkKind.FOLD_ON_ROWS) || b.is(WorkKind.CLOSE_BOX)),
+    /** Between walls that are glued together no hand can lay anything flat. */
+    INSIDE_BEFORE_BOX((a, b, shop) -> b.is(WorkKind.CLOSE_BOX) && (a.is(WorkKind.FOLD_ON_ROWS) || shop.isInside(a))),
     /** A band goes round the finished card. */
     BAND_LAST(a -> a.kind().has(Trait.JOINS), (a, b, shop) -> b.is(WorkKind.SLIP_ON)),
     /** Shakers are tried when they are closed, while other things still dry. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
@@ -151,6 +152,23 @@ public final class Shop {
                 .map(c -> partOf(c.behind()))
                 .findFirst()
                 .orElse(film);
+    }
+
+    /** Whether a part lies over another one when the card is shut, without being stuck to it. */
+    boolean meets(PartId upper, PartId lower) {
+        return build.joints().stream()
+                .anyMatch(j -> j.hold() == Joint.Hold.MEETS
+                        && partOf(j.upper()).equals(upper)
+                        && partOf(j.lower()).equals(lower));
+    }
+
+    /** Whether a part lies on a sheet, or on what does. */
+    boolean liesOn(PartId part, PartId sheet) {
+        return build.joints().stream()
+                .filter(j -> j.hold() == Joint.Hold.RESTS && partOf(j.upper()).equals(part))
+                .map(j -> partOf(j.lower()))
+                .filter(lower -> !lower.equals(part))
+                .anyMatch(lower -> lower.equals(sheet) || liesOn(lower, sheet));
     }
 
     /** Whether what one operation lays lies over what another lays on the same ground. */

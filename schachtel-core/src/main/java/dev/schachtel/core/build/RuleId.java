@@ -37,7 +37,9 @@ public enum RuleId {
     /** What stands up is set on a panel that is smaller than it needs. */
     POP_UP_GROUND,
     /** A tab has room between the fold and what it is a tab of. */
-    POP_UP_TAB,
+    TAB_ROOM,
+    /** Rows in a box are stuck to its walls, and not to the flaps above these. */
+    ROWS_ON_WALLS,
     /** Nor does anything that is stuck on it stand out of the shut card. */
     POP_UP_SHOWS,
     /** Panels that hang together stay together while the card opens. */

@@ -5,7 +5,7 @@ import java.util.List;
 import dev.schachtel.core.measure.Length;
 
 /** What carries everything else. There is one, and its id is always "base". */
-public sealed interface Base extends Piece permits FlatFold, Gate, Easel, Stepper, Shaped, Tag {
+public sealed interface Base extends Piece permits FlatFold, Gate, Easel, Stepper, Accordion, BoxCard, Shaped, Tag {
     @Override
     default Id id() {
         return Id.BASE;

@@ -48,6 +48,8 @@ public enum Pull {
     STANDS_OUT,
     /** How high something stands up. */
     STANDS_HIGH,
+    /** How far above the foot something begins. */
+    ABOVE_FOOT,
     /** How far along the fold, from its middle. */
     ALONG,
     /** The angle of a crease. */

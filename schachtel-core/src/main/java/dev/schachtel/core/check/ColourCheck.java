@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Art;
@@ -51,7 +52,7 @@ final class ColourCheck implements Check {
                                 .ifPresent(upper -> pair(build, upper, lower, level, pairs))));
             }
         }
-        pairs.removeIf(p -> build.spec().isMeant(p.upper.owner(), p.lower.owner()));
+        pairs.removeIf(p -> build.spec().isMeant(p.upper.owner(), p.lower.owner()) || areStrips(build, p));
         pairs.stream()
                 .filter(Pair::runsTogether)
                 .forEach(p -> p.say(report).remedy(p.meant()).watch());
@@ -62,6 +63,13 @@ final class ColourCheck implements Check {
         build.letterings().forEach(l -> l.inks()
                 .forEach(ink -> text(new Written(l.owner(), l.part(), l.text(), ink), build, report)));
         build.arts().stream().filter(Art::isWords).forEach(a -> text(written(a), build, report));
+    }
+
+    /** Strips that make one thing together, such as an accordion, look alike as they should. */
+    private static boolean areStrips(Build build, Pair pair) {
+        return pair.upper.owner().equals(pair.lower.owner())
+                && Stream.of(pair.upper, pair.lower).allMatch(p -> build.folds().stream()
+                        .anyMatch(f -> f.part().equals(p.id())));
     }
 
     /** Sheets of card and the boxes round them, which are asked for again and again. */

@@ -5,21 +5,20 @@ import java.util.Optional;
 import java.util.Set;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.motion.Links;
-import dev.schachtel.core.shape.Box;
-import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Placement;
 
 /**
  * The card closes: what lies inside is no thicker than its spine takes, flaps that meet have their gap, and nothing on one
@@ -90,7 +89,7 @@ final class FoldCheck implements Check {
     private static void pair(Build build, Leaf a, Leaf b, Report report) {
         Level one = build.level(a.slab()).orElseThrow();
         Level other = build.level(b.slab()).orElseThrow();
-        if (creased(build, one, other)) {
+        if (a.slab().equals(b.slab()) || hinged(build, a.slab(), b.slab())) {
             return;
         }
         if (beside(one, other)) {
@@ -112,18 +111,14 @@ final class FoldCheck implements Check {
         collide(build, a, b, report);
     }
 
-    /** Two leaves of one part with a score between them bend there; they need no gap. */
-    private static boolean creased(Build build, Level one, Level other) {
-        if (!one.slab().part().equals(other.slab().part())) {
-            return false;
-        }
-        Placement lies = build.part(one.slab().part()).orElseThrow().at().get(0);
-        Box a = one.slab().bounds().grown(0.1);
-        Box b = other.slab().bounds().grown(0.1);
-        return build.folds().stream()
-                .filter(f -> f.part().equals(one.slab().part()))
-                .map(f -> f.from().midway(f.to()).plus(Mm.of(lies.across()), Mm.of(lies.up())))
-                .anyMatch(p -> a.holds(p) && b.holds(p));
+    /** Two leaves with a hinge between them bend there; they need no gap. */
+    private static boolean hinged(Build build, SlabId one, SlabId other) {
+        Unfolding unfolding = build.mechanics().unfolding();
+        return unfolding.hinges().stream().filter(h -> h.on() != Hinge.BOARD).anyMatch(h -> {
+            SlabId on = unfolding.panels().get(h.on()).slab();
+            SlabId turns = unfolding.panels().get(h.turns()).slab();
+            return on.equals(one) && turns.equals(other) || on.equals(other) && turns.equals(one);
+        });
     }
 
     private static boolean beside(Level a, Level b) {

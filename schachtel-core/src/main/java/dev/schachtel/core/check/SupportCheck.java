@@ -5,13 +5,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Unfolding;
 import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.Foam;
@@ -20,6 +23,7 @@ import dev.schachtel.core.material.Spacers;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.motion.Links;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
@@ -95,11 +99,27 @@ final class SupportCheck implements Check {
                 .ifPresent(over -> spacer(build, workshop, level, over, report));
     }
 
+    /** What goes with it when the card opens: a panel that stands up leaves what it lay over, and so does what stands out of it. */
+    private static Predicate<Level> besideIt(Build build, Level level) {
+        Links links = new Links(build);
+        Unfolding unfolding = build.mechanics().unfolding();
+        return unfolding.hinges().stream()
+                .filter(Hinge::follows)
+                .map(h -> links.carriedBy(
+                        List.of(unfolding.panels().get(h.turns()).slab())))
+                .filter(carried -> carried.contains(level.slab().id()))
+                .findFirst()
+                .<Predicate<Level>>map(carried -> l -> carried.contains(l.slab().id()))
+                .orElse(l -> true);
+    }
+
     private static void spacer(Build build, Workshop workshop, Level level, Outline over, Report report) {
         boolean seen = build.zones(Zone.Use.SEEN_THROUGH).stream()
                 .anyMatch(z -> z.outline().overlaps(over));
+        Predicate<Level> beside = besideIt(build, level);
         Optional<Length> there = build.levels().stream()
                 .filter(l -> !l.top().isAbove(level.bottom()))
+                .filter(beside)
                 .filter(l -> l.slab().footprints().stream().anyMatch(over::overlaps))
                 .map(Level::top)
                 .max(Comparator.naturalOrder());

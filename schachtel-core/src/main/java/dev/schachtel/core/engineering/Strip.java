@@ -214,7 +214,7 @@ final class Strip {
         Source tab = source("tab");
         Length free = Length.min(sizes.page, sizes.leaf).minus(FOLD_FREE);
         if (sizes.tab.isAbove(free)) {
-            draft.fault(Fault.mend(RuleId.POP_UP_TAB, tab, sizes.tab, free).remedy(by(tab, free.minus(sizes.tab))));
+            draft.fault(Fault.mend(RuleId.TAB_ROOM, tab, sizes.tab, free).remedy(by(tab, free.minus(sizes.tab))));
         }
         Length over =
                 sizes.off.abs().plus(sizes.wide.half()).minus(valley.along().half());

@@ -243,7 +243,7 @@ public final class VFoldEngineer implements Engineer<VFold> {
         Source tab = new Source(v.id(), "tab");
         Length free = Mm.length(Mm.of(v.high()) * Math.sin(Math.toRadians(v.crease())));
         if (v.tab().isAbove(free)) {
-            draft.fault(Fault.mend(RuleId.POP_UP_TAB, tab, v.tab(), free)
+            draft.fault(Fault.mend(RuleId.TAB_ROOM, tab, v.tab(), free)
                     .remedy(draft.lever(tab).flatMap(l -> l.by(free.minus(v.tab())))));
         }
         double taut = Math.floor(taut(v));

@@ -148,7 +148,6 @@ public final class Space {
         return unfolding.hinges().stream().anyMatch(h -> h.turns() == rest.panel() && h.thin());
     }
 
-    /** In the middle of what it joins. */
     double height(Hinge h) {
         Hinge at = h.thin() ? fold().orElse(h) : h;
         return middle(at.on() == Hinge.BOARD ? List.of(at.turns()) : List.of(at.on(), at.turns()));
@@ -160,13 +159,13 @@ public final class Space {
                 .findFirst();
     }
 
+    /** Half-way between the middles of these sheets: so loops of facing panels close, whatever the thickness of each. */
     private double middle(List<Integer> panels) {
-        List<Level> levels = panels.stream()
+        return panels.stream()
                 .flatMap(p -> build.level(unfolding.panels().get(p).slab()).stream())
-                .toList();
-        double low = levels.stream().mapToDouble(l -> Mm.of(l.bottom())).min().orElse(0);
-        double high = levels.stream().mapToDouble(l -> Mm.of(l.top())).max().orElse(0);
-        return (low + high) / 2;
+                .mapToDouble(l -> (Mm.of(l.bottom()) + Mm.of(l.top())) / 2)
+                .average()
+                .orElse(0);
     }
 
     /** Each sheet goes with the panel on which it is stuck; where panels share a slab, with the one on which most of it lies. */

@@ -60,6 +60,15 @@ public record WorkKind(
     /** The leaves of a base glued to the strip that hinges them. */
     public static final WorkKind HINGE = sticks("hinge", 30, 120);
 
+    /** A strip of a base that is made of several, stuck to the one before it. */
+    public static final WorkKind JOIN_STRIP = placed("join-strip", 30, 90);
+    /** A strip between two walls, on the first of them. */
+    public static final WorkKind SET_ROW = placed("set-row", 30, 90);
+    /** A wall folded over strips, on their other tabs. */
+    public static final WorkKind FOLD_ON_ROWS = of("fold-on-rows", 30, 120, Trait.STICKS);
+    /** Walls that become a box when the last one is glued to the first. */
+    public static final WorkKind CLOSE_BOX = of("close-box", 30, 90, Trait.STICKS);
+
     public static final WorkKind ANTI_STATIC = of("anti-static", 30, 60);
     public static final WorkKind FILL = of("fill", 60, 120, Trait.FILLS);
     /** Filling a pouch through its open side. */
@@ -164,6 +173,10 @@ public record WorkKind(
             THREAD,
             HANG,
             HINGE,
+            JOIN_STRIP,
+            SET_ROW,
+            FOLD_ON_ROWS,
+            CLOSE_BOX,
             ANTI_STATIC,
             FILL,
             FILL_POUCH,

@@ -147,7 +147,7 @@ class ChecksTest {
                 "bad/flaps-that-collide.json", List.of(RuleId.FLAPS_COLLIDE, RuleId.FLAP_GAP),
                 "bad/door-glued-shut.json", List.of(RuleId.BLOCKED),
                 "bad/score-across-the-grain.json", List.of(RuleId.UNPLACED));
-        assertThat(TestCards.files()).hasSize(21).containsAll(faults.keySet());
+        assertThat(TestCards.files()).hasSize(23).containsAll(faults.keySet());
         for (String file : TestCards.files()) {
             assertThat(TestCards.of(file).findings().of(Severity.MEND).all())
                     .as(file)

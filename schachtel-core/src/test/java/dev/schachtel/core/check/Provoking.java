@@ -323,8 +323,12 @@ final class Provoking {
                                 .set("motif", "on", "sign")
                                 .set("motif", "up", "0 in")),
                 arguments(RuleId.POP_UP_GROUND, Severity.MEND, inHouse("deep", "150 mm")),
-                arguments(RuleId.POP_UP_TAB, Severity.MEND, inHouse("tab", "21 mm")),
+                arguments(RuleId.TAB_ROOM, Severity.MEND, inHouse("tab", "21 mm")),
                 arguments(RuleId.POP_UP_ALONG, Severity.MEND, inHouse("off", "80 mm")),
+                arguments(
+                        RuleId.ROWS_ON_WALLS,
+                        Severity.MEND,
+                        TestCards.empty("{\"kind\": \"box-card\"}").set("base", "rowUp", "40 mm")),
                 arguments(
                         RuleId.POP_UP_SHOWS,
                         Severity.MEND,

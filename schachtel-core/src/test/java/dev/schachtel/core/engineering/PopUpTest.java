@@ -124,10 +124,10 @@ class PopUpTest {
     static Stream<Arguments> faulty() {
         return Stream.of(
                 arguments(RuleId.POP_UP_HIDDEN, box(TOP).set("pop-up-box", "high", "95 mm")),
-                arguments(RuleId.POP_UP_TAB, box(SIDE).set("pop-up-box", "tab", "30 mm")),
+                arguments(RuleId.TAB_ROOM, box(SIDE).set("pop-up-box", "tab", "30 mm")),
                 arguments(RuleId.POP_UP_ALONG, box(TOP).set("pop-up-box", "off", "-90 mm")),
                 arguments(RuleId.OPENS, v(TOP, new int[] {60, 50})),
-                arguments(RuleId.POP_UP_TAB, v(SIDE, new int[] {60, 90}).set("v-fold", "high", "7 mm")),
+                arguments(RuleId.TAB_ROOM, v(SIDE, new int[] {60, 90}).set("v-fold", "high", "7 mm")),
                 arguments(RuleId.POP_UP_HIDDEN, v(SIDE, new int[] {80, 110})),
                 arguments(RuleId.POP_UP_HIDDEN, v(TOP, new int[] {60, 90}).set("v-fold", "off", "75 mm")),
                 arguments(

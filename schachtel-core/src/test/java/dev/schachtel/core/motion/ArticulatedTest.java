@@ -2,7 +2,6 @@ package dev.schachtel.core.motion;
 
 import java.util.List;
 import java.util.Random;
-import java.util.stream.DoubleStream;
 
 import org.junit.jupiter.api.Test;
 
@@ -96,14 +95,13 @@ class ArticulatedTest {
     }
 
     private static double height(Build build, Hinge hinge) {
-        double[] heights = List.of(hinge.on(), hinge.turns()).stream()
+        return List.of(hinge.on(), hinge.turns()).stream()
                 .flatMap(p -> build
                         .level(build.mechanics().unfolding().panels().get(p).slab())
                         .stream())
-                .flatMapToDouble(l -> DoubleStream.of(Mm.of(l.bottom()), Mm.of(l.top())))
-                .sorted()
-                .toArray();
-        return (heights[0] + heights[heights.length - 1]) / 2;
+                .mapToDouble(l -> (Mm.of(l.bottom()) + Mm.of(l.top())) / 2)
+                .average()
+                .orElseThrow();
     }
 
     /** Every panel lies as it is drawn, however the card is set down: what was level is level, and nothing is turned against anything. */
@@ -125,7 +123,7 @@ class ArticulatedTest {
     }
 
     private static TestCards any(Random random) {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(7)) {
             case 0 ->
                 TestCards.empty("{\"kind\": \"gate\", \"width\": \"120 mm\", \"height\": \"160 mm\", \"leftShare\": "
                         + (10 + random.nextInt(80)) + "}");
@@ -133,6 +131,9 @@ class ArticulatedTest {
                 TestCards.empty("{\"kind\": \"easel\", \"width\": \"100 mm\", \"height\": \"140 mm\", \"crease\": \""
                         + (40 + random.nextInt(50)) + " mm\", \"stand\": {\"kind\": \"lean\", \"degrees\": "
                         + (45 + random.nextInt(35)) + "}}");
+            case 2 ->
+                TestCards.empty("{\"kind\": \"accordion\", \"width\": \"90 mm\", \"height\": \"120 mm\", \"panels\": "
+                        + (3 + random.nextInt(6)) + "}");
             default -> popUps(random);
         };
     }

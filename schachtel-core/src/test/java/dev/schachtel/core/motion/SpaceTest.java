@@ -66,13 +66,11 @@ class SpaceTest {
                         .filter(f -> !f.follows() && f.on() != Hinge.BOARD)
                         .findFirst()
                         .orElseThrow();
-        double[] all = Stream.of(at.on(), at.turns())
+        return Stream.of(at.on(), at.turns())
                 .map(p -> build.level(unfolding.panels().get(p).slab()).orElseThrow())
-                .flatMap(l -> Stream.of(Mm.of(l.bottom()), Mm.of(l.top())))
-                .mapToDouble(d -> d)
-                .sorted()
-                .toArray();
-        return (all[0] + all[3]) / 2;
+                .mapToDouble(l -> (Mm.of(l.bottom()) + Mm.of(l.top())) / 2)
+                .average()
+                .orElseThrow();
     }
 
     private static void assertRigid(Rigid r) {

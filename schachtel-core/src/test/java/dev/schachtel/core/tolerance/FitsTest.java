@@ -45,6 +45,8 @@ class FitsTest {
             "gate", "level-crossing.json",
             "easel", "platform-sign.json",
             "stepper", "terraces.json",
+            "accordion", "zigzag-path.json",
+            "box-card", "zigzag-station.json",
             "shaped", "ticket.json",
             "tag", "luggage-label.json");
 
