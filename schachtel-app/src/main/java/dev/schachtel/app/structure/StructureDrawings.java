@@ -78,9 +78,7 @@ public final class StructureDrawings {
         if (side.isPresent()) {
             Scene scene = Views.FROM_THE_SIDE.of(build, select);
             all.add(new StructureView.Figure(
-                    "From the side",
-                    SvgWriter.write(scene.plain(), Look.still(lying ? 400 : 260, 230, units)),
-                    "side"));
+                    scene.title(), SvgWriter.write(scene.plain(), Look.still(lying ? 400 : 260, 230, units)), "side"));
         }
         if (!lying || all.isEmpty()) {
             Scene section = Views.besideFront(build, select, lying);

@@ -3,6 +3,7 @@ package dev.schachtel.core.assembly;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -164,11 +165,16 @@ public final class Shop {
 
     /** Whether a part lies on a sheet, or on what does. */
     boolean liesOn(PartId part, PartId sheet) {
-        return build.joints().stream()
-                .filter(j -> j.hold() == Joint.Hold.RESTS && partOf(j.upper()).equals(part))
-                .map(j -> partOf(j.lower()))
-                .filter(lower -> !lower.equals(part))
-                .anyMatch(lower -> lower.equals(sheet) || liesOn(lower, sheet));
+        Set<PartId> under = new LinkedHashSet<>(Set.of(part));
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Joint joint : build.joints()) {
+                boolean rests = joint.hold() == Joint.Hold.RESTS && under.contains(partOf(joint.upper()));
+                more |= rests && under.add(partOf(joint.lower()));
+            }
+        }
+        return !part.equals(sheet) && under.contains(sheet);
     }
 
     /** Whether what one operation lays lies over what another lays on the same ground. */

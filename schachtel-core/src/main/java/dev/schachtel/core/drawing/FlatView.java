@@ -2,6 +2,7 @@ package dev.schachtel.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 import dev.schachtel.core.build.Build;
@@ -9,14 +10,18 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.Stretch;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 
-/** Every folded part opened flat with its outside up: cut lines, fold lines, where the front lies, dimensions. */
+/** The folded sheets of the base opened flat with their outside up, each above the next: cut lines, fold lines, where the front lies, dimensions. */
 final class FlatView {
+    /** Between two sheets, for the dimensions of the lower one. */
+    private static final double APART = 24;
+
     private final Build build;
     private final List<Mark> marks = new ArrayList<>();
 
@@ -25,32 +30,67 @@ final class FlatView {
     }
 
     Scene scene() {
-        Part blank = build.part(build.folds().stream()
-                        .map(Fold::part)
-                        .findFirst()
-                        .orElse(build.parts().get(0).id()))
-                .orElseThrow();
-        Box box = blank.outline().bounds();
-        marks.add(new Mark.Area(
-                blank.outline(), new Fill.Made(blank.material()), Meaning.CUT, Optional.of(blank.owner())));
-        onFront(blank);
+        Box all = null;
+        List<Part> sheets = sheets();
+        for (Part sheet : sheets) {
+            Box own = sheet.outline().bounds();
+            double down = all == null ? 0 : all.bottom() - APART - own.top();
+            Box box = blank(sheet, new Point(0, down), sheets.size() > 1);
+            all = all == null ? box : all.union(box);
+        }
+        boolean named = !build.mechanics().stretches().isEmpty();
+        String title = named ? "Opened flat, outside up" : "Opened flat";
+        return new Scene(title, Objects.requireNonNull(all), new Scene.Room(64, 74, 56, 40), true, marks);
+    }
+
+    /** Folded sheets of the base, like ones once; else the first that is folded, or the first of all. */
+    private List<Part> sheets() {
+        List<Part> folded = build.parts().stream()
+                .filter(p -> build.folds().stream().anyMatch(f -> f.part().equals(p.id())))
+                .toList();
+        List<Part> base = new ArrayList<>();
+        for (Part part : folded) {
+            boolean known = base.stream()
+                    .anyMatch(b -> b.outline().equals(part.outline())
+                            && !part.id().which().isEmpty());
+            if (part.owner().equals(Id.BASE) && !known) {
+                base.add(part);
+            }
+        }
+        return !base.isEmpty() ? base : List.of(folded.isEmpty() ? build.parts().get(0) : folded.get(0));
+    }
+
+    /** Where it is drawn. */
+    private Box blank(Part blank, Point by, boolean named) {
+        Outline drawn = blank.outline().moved(by);
+        Box box = drawn.bounds();
+        marks.add(new Mark.Area(drawn, new Fill.Made(blank.material()), Meaning.CUT, Optional.of(blank.owner())));
+        if (by.y() == 0) {
+            onFront(blank);
+        }
         Point corner = new Point(box.left(), box.top());
         marks.add(
                 new Mark.Dimension(corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
         marks.add(new Mark.Dimension(
                 new Point(box.left(), box.bottom()), corner, Mark.Side.LEFT, 1, Words.of(box.high())));
-        List<Fold> own =
-                build.folds().stream().filter(f -> f.part().equals(blank.id())).toList();
+        List<Fold> own = build.folds().stream()
+                .filter(f -> f.part().equals(blank.id()))
+                .map(f -> new Fold(f.part(), f.from().plus(by.x(), by.y()), f.to().plus(by.x(), by.y()), f.crease()))
+                .toList();
         own.forEach(f -> fold(f, box));
         chain(own, box, true);
         chain(own, box, false);
-        blank.slits().forEach(slit -> marks.add(new Mark.Line(slit.points(), Meaning.CUT)));
+        blank.slits()
+                .forEach(slit -> marks.add(new Mark.Line(
+                        slit.points().stream().map(p -> p.plus(by.x(), by.y())).toList(), Meaning.CUT)));
         List<Stretch> stretches = build.mechanics().stretches().stream()
                 .filter(s -> s.part().equals(blank.id()))
                 .toList();
-        stretches.forEach(s -> marks.add(note(s.at(), Mark.Shift.NONE, s.name())));
-        String title = stretches.isEmpty() ? "Opened flat" : "Opened flat, outside up";
-        return new Scene(title, box, new Scene.Room(64, 74, 56, 40), true, marks);
+        stretches.forEach(s -> marks.add(note(s.at().plus(by.x(), by.y()), Mark.Shift.NONE, s.name())));
+        if (named) {
+            marks.add(note(box.centre(), Mark.Shift.NONE, blank.name()));
+        }
+        return box;
     }
 
     private void fold(Fold fold, Box box) {
@@ -87,10 +127,10 @@ final class FlatView {
         return new Mark.Label(at, shift, Words.of(text), Mark.Style.NOTE, Optional.empty());
     }
 
-    /** What lies on the front leaf, as thin edges, and the openings in it as hidden lines. */
+    /** On the first sheet: what lies on the front leaf, as thin edges, and the openings in it as hidden lines. */
     private void onFront(Part blank) {
         Placement at = blank.at().get(0);
-        Placement back = Placement.at(at.across().negated(), at.up().negated());
+        Point back = new Point(-Mm.of(at.across()), -Mm.of(at.up()));
         build.levels().stream()
                 .filter(l -> !l.slab().part().equals(blank.id()))
                 .filter(l -> build.joints().stream()
@@ -106,7 +146,7 @@ final class FlatView {
                 .forEach(o -> hidden(o, back));
     }
 
-    private void hidden(Outline outline, Placement back) {
-        marks.add(new Mark.Area(outline.placed(back), new Fill.Empty(), Meaning.HIDDEN, Optional.empty()));
+    private void hidden(Outline outline, Point back) {
+        marks.add(new Mark.Area(outline.moved(back), new Fill.Empty(), Meaning.HIDDEN, Optional.empty()));
     }
 }

@@ -17,6 +17,12 @@ import dev.schachtel.core.shape.Point;
 /** A movement from the side, open; the table is a line under it. */
 final class SideScene {
     private static final double MARGIN = 6;
+    /** Of a line that is rather upright than level. */
+    private static final double STEEP = 0.3;
+    /** From a line to its name, and from a name's middle to where it stands, as drawn. */
+    private static final double BESIDE = 7;
+
+    private static final double BASELINE = 4;
 
     private SideScene() {}
 
@@ -34,12 +40,8 @@ final class SideScene {
         for (int i = 0; i < open.lines().size(); i++) {
             List<Point> line = open.lines().get(i);
             marks.add(new Mark.Limb(i, view.lines().get(i), line));
-            marks.add(new Mark.Label(
-                    along(line, (i + 1.0) / (open.lines().size() + 1)),
-                    new Mark.Shift(7, -5, Mark.Anchor.START),
-                    Words.of(view.lines().get(i)),
-                    Mark.Style.NOTE,
-                    Optional.empty()));
+            marks.add(named(
+                    line, (i + 1.0) / (open.lines().size() + 1), view.lines().get(i)));
         }
         double high = open.lines().stream()
                 .flatMap(List::stream)
@@ -56,16 +58,32 @@ final class SideScene {
         if (view.owner().equals(Id.BASE)) {
             stance(build, view.from(), marks);
         }
-        return new Scene("From the side", box.grown(MARGIN), new Scene.Room(60, 22, 70, 16), true, marks);
+        return new Scene(title(view), box.grown(MARGIN), new Scene.Room(60, 22, 70, 16), true, marks);
     }
 
-    /** A place on a line at a share of its corners, so that names of lines that end together keep apart. */
-    private static Point along(List<Point> line, double share) {
+    static String title(SideView view) {
+        return view.from() == SideView.Seen.ABOVE ? "From above" : "From the side";
+    }
+
+    /** Its name beside a line, above it or else on its right, at a share of its corners: so names of lines that end together keep apart. */
+    private static Mark named(List<Point> line, double share, String name) {
         double at = share * (line.size() - 1);
         int i = (int) Math.min(line.size() - 2, Math.floor(at));
         Point a = line.get(i);
         Point b = line.get(i + 1);
-        return a.plus((b.x() - a.x()) * (at - i), (b.y() - a.y()) * (at - i));
+        double x = b.x() - a.x();
+        double y = b.y() - a.y();
+        double side = Math.abs(x) > STEEP * Math.abs(y) ? Math.signum(x) : -Math.signum(y);
+        double long_ = Math.max(Math.hypot(x, y), 1e-9);
+        double across = -y / long_ * side;
+        Mark.Anchor anchor =
+                Math.abs(across) < STEEP ? Mark.Anchor.MIDDLE : across > 0 ? Mark.Anchor.START : Mark.Anchor.END;
+        return new Mark.Label(
+                a.plus(x * (at - i), y * (at - i)),
+                new Mark.Shift(BESIDE * across, -BESIDE * x / long_ * side + BASELINE * Math.abs(across), anchor),
+                Words.of(name),
+                Mark.Style.NOTE,
+                Optional.empty());
     }
 
     /** Where the centre of mass is, and where the card stands. */

@@ -61,7 +61,7 @@ public record WorkKind(
     public static final WorkKind HINGE = sticks("hinge", 30, 120);
 
     /** A strip of a base that is made of several, stuck to the one before it. */
-    public static final WorkKind JOIN_STRIP = placed("join-strip", 30, 90);
+    public static final WorkKind JOIN_STRIP = sticks("join-strip", 30, 90);
     /** A strip between two walls, on the first of them. */
     public static final WorkKind SET_ROW = placed("set-row", 30, 90);
     /** A wall folded over strips, on their other tabs. */

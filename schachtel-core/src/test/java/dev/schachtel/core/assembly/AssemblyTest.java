@@ -33,6 +33,7 @@ class AssemblyTest {
                 files,
                 Stream.of(
                         demo.add("belly-band"),
+                        TestCards.whole("zigzag-station.json"),
                         hanging,
                         demo,
                         demo.set("shaker", "filmFixing", "gel"),

@@ -125,6 +125,7 @@ class OrderRulesTest {
                                 .set("sentiment", "shadows", "0")
                                 .set("sentiment", "fixing", "foam-tape-2")
                                 .plan(),
+                        TestCards.whole("zigzag-station.json").plan(),
                         TestCards.whole("yard.json").remove("colouring").plan()));
     }
 
