@@ -30,6 +30,8 @@ public enum RuleId {
     /** Nothing reaches lower than the foot of what stands. */
     FOOT_FREE,
     GLUED_SHUT,
+    /** Something is left of a flap that is lower than its middle. */
+    FLAP_LOW,
     /** Something that stands up in a fold needs one. */
     POP_UP_FOLD,
     /** What stands up lies between the pages when the card is shut. */

@@ -15,7 +15,12 @@ public record Gate(
                 Length gap,
         @Asked(value = "Overlap", initial = "12 mm", inches = "1/2 in", min = "0 mm", max = "300 mm") Length overlap,
         @Asked(value = "Left flap, %", initial = "50", min = "5", max = "95", pull = Pull.FLAP_SHARE) int leftShare,
-        @Asked(value = "Edge of the upper flap", initial = "straight") Edge edge,
+        @Asked(value = "Left flap, lower by", initial = "0 mm", min = "0 mm", max = "500 mm", pull = Pull.FLAP_LOWER)
+                Length leftLower,
+        @Asked(value = "Right flap, lower by", initial = "0 mm", min = "0 mm", max = "500 mm", pull = Pull.FLAP_LOWER)
+                Length rightLower,
+        @Asked(value = "Edge of the left flap", initial = "straight") Edge edge,
+        @Asked(value = "Edge of the right flap", initial = "straight") Edge rightEdge,
         @Asked(value = "Edge, deep", initial = "5 mm", inches = "3/16 in", min = "0.5 mm", max = "60 mm")
                 Length edgeDepth,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card)
@@ -31,7 +36,7 @@ public record Gate(
         OVERLAPPING
     }
 
-    /** How the free edge of the flap that closes last is cut; its crease side stays whole. */
+    /** How the free edge of a flap is cut; its crease side stays whole. */
     public enum Edge {
         STRAIGHT,
         SCALLOPED

@@ -10,6 +10,8 @@ public enum Pull {
     GUSSET,
     FLAP_GAP,
     FLAP_SHARE,
+    /** How much lower than the middle a flap is. */
+    FLAP_LOWER,
     OVERLAP,
     SETBACK,
     FOAM_WIDTH,

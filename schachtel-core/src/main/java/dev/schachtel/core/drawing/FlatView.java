@@ -9,7 +9,6 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Part;
-import dev.schachtel.core.build.Stretch;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
@@ -19,8 +18,8 @@ import dev.schachtel.core.shape.Point;
 
 /** The folded sheets of the base opened flat with their outside up, each above the next: cut lines, fold lines, where the front lies, dimensions. */
 final class FlatView {
-    /** Between two sheets, for the dimensions of the lower one. */
-    private static final double APART = 24;
+    /** Between two sheets: for the distances of the lower one, and the names of folds of the upper one. */
+    private static final double APART = 30;
 
     private final Build build;
     private final List<Mark> marks = new ArrayList<>();
@@ -35,7 +34,7 @@ final class FlatView {
         for (Part sheet : sheets) {
             Box own = sheet.outline().bounds();
             double down = all == null ? 0 : all.bottom() - APART - own.top();
-            Box box = blank(sheet, new Point(0, down), sheets.size() > 1);
+            Box box = blank(sheet, new Point(0, down));
             all = all == null ? box : all.union(box);
         }
         boolean named = !build.mechanics().stretches().isEmpty();
@@ -50,47 +49,67 @@ final class FlatView {
                 .toList();
         List<Part> base = new ArrayList<>();
         for (Part part : folded) {
-            boolean known = base.stream()
-                    .anyMatch(b -> b.outline().equals(part.outline())
-                            && !part.id().which().isEmpty());
-            if (part.owner().equals(Id.BASE) && !known) {
+            if (part.owner().equals(Id.BASE) && base.stream().noneMatch(b -> isLike(b, part))) {
                 base.add(part);
             }
         }
         return !base.isEmpty() ? base : List.of(folded.isEmpty() ? build.parts().get(0) : folded.get(0));
     }
 
-    /** Where it is drawn. */
-    private Box blank(Part blank, Point by, boolean named) {
+    private boolean isLike(Part one, Part other) {
+        return one.outline().equals(other.outline()) && lines(one).equals(lines(other));
+    }
+
+    private List<List<Object>> lines(Part part) {
+        return build.folds().stream()
+                .filter(f -> f.part().equals(part.id()))
+                .map(f -> List.<Object>of(f.from(), f.to(), f.crease()))
+                .toList();
+    }
+
+    /**
+     * The first with its dimensions round all; each further one with its name and size, and distances at its upper edge.
+     *
+     * @return where it is drawn
+     */
+    private Box blank(Part blank, Point by) {
+        boolean first = by.y() == 0;
         Outline drawn = blank.outline().moved(by);
         Box box = drawn.bounds();
         marks.add(new Mark.Area(drawn, new Fill.Made(blank.material()), Meaning.CUT, Optional.of(blank.owner())));
-        if (by.y() == 0) {
-            onFront(blank);
-        }
-        Point corner = new Point(box.left(), box.top());
-        marks.add(
-                new Mark.Dimension(corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
-        marks.add(new Mark.Dimension(
-                new Point(box.left(), box.bottom()), corner, Mark.Side.LEFT, 1, Words.of(box.high())));
         List<Fold> own = build.folds().stream()
                 .filter(f -> f.part().equals(blank.id()))
                 .map(f -> new Fold(f.part(), f.from().plus(by.x(), by.y()), f.to().plus(by.x(), by.y()), f.crease()))
                 .toList();
         own.forEach(f -> fold(f, box));
-        chain(own, box, true);
-        chain(own, box, false);
+        chain(own, box, true, first ? 1 : 0);
+        if (first) {
+            onFront(blank);
+            around(box);
+            chain(own, box, false, 1);
+        } else {
+            Words size = Words.of(box.wide(), box.high()).after(blank.name() + ": ");
+            marks.add(new Mark.Label(box.centre(), Mark.Shift.NONE, size, Mark.Style.NOTE, Optional.empty()));
+        }
         blank.slits()
                 .forEach(slit -> marks.add(new Mark.Line(
                         slit.points().stream().map(p -> p.plus(by.x(), by.y())).toList(), Meaning.CUT)));
-        List<Stretch> stretches = build.mechanics().stretches().stream()
-                .filter(s -> s.part().equals(blank.id()))
-                .toList();
-        stretches.forEach(s -> marks.add(note(s.at().plus(by.x(), by.y()), Mark.Shift.NONE, s.name())));
-        if (named) {
-            marks.add(note(box.centre(), Mark.Shift.NONE, blank.name()));
-        }
+        stretches(blank, by);
         return box;
+    }
+
+    private void around(Box box) {
+        Point corner = new Point(box.left(), box.top());
+        marks.add(
+                new Mark.Dimension(corner, new Point(box.right(), box.top()), Mark.Side.TOP, 2, Words.of(box.wide())));
+        marks.add(new Mark.Dimension(
+                new Point(box.left(), box.bottom()), corner, Mark.Side.LEFT, 1, Words.of(box.high())));
+    }
+
+    private void stretches(Part blank, Point by) {
+        build.mechanics().stretches().stream()
+                .filter(s -> s.part().equals(blank.id()))
+                .forEach(s -> marks.add(note(s.at().plus(by.x(), by.y()), Mark.Shift.NONE, s.name())));
     }
 
     private void fold(Fold fold, Box box) {
@@ -106,7 +125,7 @@ final class FlatView {
     }
 
     /** Distances from fold to fold in one line: above the blank for upright folds, beside it for level ones. */
-    private void chain(List<Fold> folds, Box box, boolean upright) {
+    private void chain(List<Fold> folds, Box box, boolean upright, int lane) {
         List<Double> at = folds.stream()
                 .filter(f -> (f.from().x() == f.to().x()) == upright)
                 .map(f -> upright ? f.from().x() : f.from().y())
@@ -118,7 +137,7 @@ final class FlatView {
             Point from = upright ? new Point(last, box.top()) : new Point(box.right(), last);
             Point to = upright ? new Point(next, box.top()) : new Point(box.right(), next);
             Mark.Side side = upright ? Mark.Side.TOP : Mark.Side.RIGHT;
-            marks.add(new Mark.Dimension(from, to, side, 1, Words.of(Mm.length(next - last))));
+            marks.add(new Mark.Dimension(from, to, side, lane, Words.of(Mm.length(next - last))));
             last = next;
         }
     }

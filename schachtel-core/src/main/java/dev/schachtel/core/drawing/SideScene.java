@@ -40,8 +40,8 @@ final class SideScene {
         for (int i = 0; i < open.lines().size(); i++) {
             List<Point> line = open.lines().get(i);
             marks.add(new Mark.Limb(i, view.lines().get(i), line));
-            marks.add(named(
-                    line, (i + 1.0) / (open.lines().size() + 1), view.lines().get(i)));
+            double share = 0.3 + 0.4 * (i + 1) / (open.lines().size() + 1);
+            marks.add(named(line, share, view.lines().get(i), box.centre()));
         }
         double high = open.lines().stream()
                 .flatMap(List::stream)
@@ -65,15 +65,16 @@ final class SideScene {
         return view.from() == SideView.Seen.ABOVE ? "From above" : "From the side";
     }
 
-    /** Its name beside a line, above it or else on its right, at a share of its corners: so names of lines that end together keep apart. */
-    private static Mark named(List<Point> line, double share, String name) {
+    /** Its name beside a line, above it or else away from the middle, at a share of its corners: so names of lines that end together keep apart. */
+    private static Mark named(List<Point> line, double share, String name, Point middle) {
         double at = share * (line.size() - 1);
         int i = (int) Math.min(line.size() - 2, Math.floor(at));
         Point a = line.get(i);
         Point b = line.get(i + 1);
         double x = b.x() - a.x();
         double y = b.y() - a.y();
-        double side = Math.abs(x) > STEEP * Math.abs(y) ? Math.signum(x) : -Math.signum(y);
+        boolean level = Math.abs(x) > STEEP * Math.abs(y);
+        double side = level ? Math.signum(x) : a.x() < middle.x() ? Math.signum(y) : -Math.signum(y);
         double long_ = Math.max(Math.hypot(x, y), 1e-9);
         double across = -y / long_ * side;
         Mark.Anchor anchor =

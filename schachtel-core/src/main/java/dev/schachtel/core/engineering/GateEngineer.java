@@ -6,6 +6,7 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Cutout;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
@@ -17,6 +18,7 @@ import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -30,6 +32,7 @@ import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
@@ -74,26 +77,24 @@ public final class GateEngineer implements Engineer<Gate> {
         Length h = gate.height();
         Outline middle = Outline.sheet(w, h);
         draft.face(middle);
+        Outline left = flap(flaps.left(), high(gate, gate.leftLower(), "leftLower", draft), gate.edge(), gate);
+        Outline right = flap(flaps.right(), high(gate, gate.rightLower(), "rightLower", draft), gate.rightEdge(), gate)
+                .mirrored(Mm.of(w) / 2);
         Length blank = flaps.left().plus(w).plus(flaps.right());
-        boolean scalloped = gate.edge() == Gate.Edge.SCALLOPED;
-        Outline flap =
-                scalloped ? Silhouettes.scalloped(flaps.left(), h, gate.edgeDepth()) : Outline.sheet(flaps.left(), h);
-        Part part = Part.of(PART, "Card base", card, Form.rectangle(blank, h), blank(flap, flaps, w, h))
+        Part part = Part.of(PART, "Card base", card, Form.rectangle(blank, h), blank(left, right, middle, flaps))
                 .at(Placement.at(flaps.left().negated(), Length.ZERO))
                 .grain(Grain.UP);
-        draft.folded(scalloped ? part.noting(edge(gate, flaps)) : part);
-        Outline right = Outline.sheet(flaps.right(), h).placed(Placement.at(w.minus(flaps.right()), Length.ZERO));
+        draft.folded(cut(cut(part, left, gate.edge(), gate, true), right, gate.rightEdge(), gate, false));
         draft.slab(new Slab(BACK, PART, "Base back", card.thickness(), List.of(middle)));
         draft.faces().add(Id.OUTSIDE_BACK, Reverse.of(PART, BACK, new Outline.Size(w, h), true));
         draft.slab(new Slab(RIGHT, PART, "Right flap", card.thickness(), List.of(right)));
-        draft.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(flap)));
-        grounds(draft, gate, flaps, flap);
-        for (Length at : List.of(flaps.left(), flaps.left().plus(w))) {
-            draft.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, h), Fold.Crease.VALLEY));
-        }
+        draft.slab(new Slab(LEFT, PART, "Left flap", card.thickness(), List.of(left)));
+        grounds(draft, gate, left, right);
+        crease(draft, flaps.left(), left);
+        crease(draft, flaps.left().plus(w), right);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, middle));
         derive(gate, draft, flaps, card);
-        draft.workings().unfolds(unfolds(middle, flap, right));
+        draft.workings().unfolds(unfolds(middle, left, right));
         draft.workings().fit(meets(gate));
         draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
         draft.afterwards(() -> close(draft, gate, card));
@@ -115,42 +116,74 @@ public final class GateEngineer implements Engineer<Gate> {
                 .easedBy(new Source(Id.BASE, "overlap"));
     }
 
-    /** The flap's free edge, cut by a partial pass of a die after the blank was trimmed. */
-    private static Cutout edge(Gate gate, Flaps flaps) {
-        Length deep = gate.edgeDepth();
-        Outline band = Outline.sheet(deep, gate.height())
-                .placed(Placement.at(flaps.left().minus(deep), Length.ZERO));
-        Form form = Form.of(Form.Sort.SHAPE, deep, gate.height());
-        return new Cutout(Id.BASE, Cutout.Sort.NOTCH, form, band, CutMethod.DIE);
+    private static void crease(BuildDraft draft, Length at, Outline flap) {
+        Length high = flap.bounds().high();
+        draft.fold(new Fold(PART, Point.of(at, Length.ZERO), Point.of(at, high), Fold.Crease.VALLEY));
     }
 
-    /** The blank's left edge is the left flap's free edge turned over. */
-    private static Outline blank(Outline flap, Flaps flaps, Length w, Length h) {
-        Length rest = w.plus(flaps.right());
-        Outline sheet = Outline.sheet(flaps.left().plus(rest), h)
+    /** A flap that would be lower than nothing keeps half of the height. */
+    private static Length high(Gate gate, Length lower, String input, BuildDraft draft) {
+        Length h = gate.height();
+        if (lower.isBelow(h)) {
+            return h.minus(lower);
+        }
+        Source source = new Source(Id.BASE, input);
+        draft.fault(Fault.mend(RuleId.FLAP_LOW, source, lower, h)
+                .remedy(draft.lever(source).map(l -> l.to(h.half()))));
+        return h.half();
+    }
+
+    /** Folded in, its crease at the left. */
+    private static Outline flap(Length wide, Length high, Gate.Edge edge, Gate gate) {
+        return edge == Gate.Edge.SCALLOPED
+                ? Silhouettes.scalloped(wide, high, gate.edgeDepth())
+                : Outline.sheet(wide, high);
+    }
+
+    /** What is cut off a flap after the blank was trimmed: its free edge by a partial pass of a die, what it is lower by hand. */
+    private static Part cut(Part blank, Outline flap, Gate.Edge edge, Gate gate, boolean left) {
+        Box box = flap.bounds();
+        Length deep = gate.edgeDepth();
+        Part part = blank;
+        if (edge == Gate.Edge.SCALLOPED) {
+            Length at = left ? Mm.length(box.right()).minus(deep) : Mm.length(box.left());
+            Outline band = Outline.sheet(deep, box.high()).placed(Placement.at(at, Length.ZERO));
+            Form form = Form.of(Form.Sort.SHAPE, deep, box.high());
+            part = part.noting(new Cutout(Id.BASE, Cutout.Sort.NOTCH, form, band, CutMethod.DIE));
+        }
+        Length lower = gate.height().minus(box.high());
+        if (lower.isPositive()) {
+            Outline off = Outline.sheet(box.wide(), lower).placed(Placement.at(Mm.length(box.left()), box.high()));
+            Form form = Form.rectangle(box.wide(), lower);
+            part = part.noting(new Cutout(Id.BASE, Cutout.Sort.NOTCH, form, off, CutMethod.KNIFE));
+        }
+        return part;
+    }
+
+    /** Flaps opened out on both sides of the middle. */
+    private static Outline blank(Outline left, Outline right, Outline middle, Flaps flaps) {
+        Box box = middle.bounds();
+        Outline whole = Outline.sheet(flaps.left().plus(box.wide()).plus(flaps.right()), box.high())
                 .placed(Placement.at(flaps.left().negated(), Length.ZERO));
-        Outline turned = flap.mirrored(0);
-        List<Outline> cut = sheet.less(List.of(turned, Outline.sheet(rest, h)));
-        Outline whole = sheet;
-        for (Outline sliver : cut) {
+        for (Outline sliver : whole.less(List.of(left.mirrored(0), middle, right.mirrored(box.right())))) {
             whole = whole.without(sliver);
         }
         return whole.placed(Placement.at(flaps.left(), Length.ZERO));
     }
 
-    private static void grounds(BuildDraft draft, Gate gate, Flaps flaps, Outline flap) {
-        Length h = gate.height();
-        Outline.Size left = new Outline.Size(flaps.left(), h);
-        Outline.Size right = new Outline.Size(flaps.right(), h);
-        Ground leftFlap = Ground.of(PART, LEFT, Placement.ORIGIN, left, Ground.Edge.LEFT)
+    private static void grounds(BuildDraft draft, Gate gate, Outline left, Outline right) {
+        Outline.Size over = new Outline.Size(left.bounds().wide(), left.bounds().high());
+        Outline.Size under =
+                new Outline.Size(right.bounds().wide(), right.bounds().high());
+        Ground leftFlap = Ground.of(PART, LEFT, Placement.ORIGIN, over, Ground.Edge.LEFT)
                 .on(BACK)
                 .folded(TurnedOver.aside(Length.ZERO));
-        draft.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(flap));
-        Placement at = Placement.at(gate.width().minus(flaps.right()), Length.ZERO);
-        draft.ground(
-                Gate.RIGHT,
-                Ground.of(PART, RIGHT, at, right, Ground.Edge.RIGHT).on(BACK).folded(TurnedOver.aside(gate.width())));
-        Outline.Size whole = new Outline.Size(gate.width(), h);
+        Placement at = Placement.at(gate.width().minus(under.width()), Length.ZERO);
+        Ground rightFlap =
+                Ground.of(PART, RIGHT, at, under, Ground.Edge.RIGHT).on(BACK).folded(TurnedOver.aside(gate.width()));
+        draft.ground(Gate.LEFT, gate.edge() == Gate.Edge.STRAIGHT ? leftFlap : leftFlap.shaped(left));
+        draft.ground(Gate.RIGHT, gate.rightEdge() == Gate.Edge.STRAIGHT ? rightFlap : rightFlap.shaped(right));
+        Outline.Size whole = new Outline.Size(gate.width(), gate.height());
         draft.ground(Id.INSIDE, Ground.of(PART, BACK, Placement.ORIGIN, whole, Ground.Edge.SIDES));
     }
 

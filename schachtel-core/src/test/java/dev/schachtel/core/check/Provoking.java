@@ -326,6 +326,10 @@ final class Provoking {
                 arguments(RuleId.TAB_ROOM, Severity.MEND, inHouse("tab", "21 mm")),
                 arguments(RuleId.POP_UP_ALONG, Severity.MEND, inHouse("off", "80 mm")),
                 arguments(
+                        RuleId.FLAP_LOW,
+                        Severity.MEND,
+                        TestCards.of("level-crossing.json").set("base", "rightLower", "8 in")),
+                arguments(
                         RuleId.ROWS_ON_WALLS,
                         Severity.MEND,
                         TestCards.empty("{\"kind\": \"box-card\"}").set("base", "rowUp", "40 mm")),

@@ -9,6 +9,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Part;
+import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Stepper;
 import dev.schachtel.core.measure.Length;
@@ -51,6 +52,32 @@ class BasesTest {
                 .isGreaterThan(over.level(over.mechanics().leaves().get(0).slab())
                         .orElseThrow()
                         .bottom());
+    }
+
+    /** Flaps 30 and 60 lower than a middle of 150: the blank lacks two corners, creases end where the flaps do, each may be cut by a die. */
+    @Test
+    void flapsMayBeLowerThanTheMiddle() {
+        TestCards gate = TestCards.empty(
+                "{\"kind\": \"gate\", \"width\": \"120 mm\", \"height\": \"150 mm\", \"leftLower\": \"30 mm\", \"rightLower\": \"60 mm\"}");
+        Build build = gate.build();
+        Part blank = part(build, "base", "");
+        double left = Mm.of(size(build, "base", "Left flap"));
+        double right = Mm.of(size(build, "base", "Right flap"));
+        assertThat(blank.outline().area().squareMillimetres())
+                .isCloseTo(left * 120 + 120 * 150 + right * 90, within(0.01));
+        assertThat(build.folds()).extracting(f -> f.to().y()).containsExactly(120.0, 90.0);
+        Build cut = gate.set("base", "rightEdge", "scalloped").build();
+        assertThat(part(cut, "base", "").outline().area().squareMillimetres())
+                .isLessThan(blank.outline().area().squareMillimetres());
+        assertThat(cut.level(cut.mechanics().leaves().get(0).slab())
+                        .orElseThrow()
+                        .slab()
+                        .footprints()
+                        .get(0)
+                        .uprightEdge(120.0))
+                .as("whole at its crease")
+                .isPresent();
+        assertThat(gate.plan().findings().all()).noneMatch(f -> f.severity() == Severity.MEND);
     }
 
     @Test
