@@ -74,8 +74,15 @@ class PopUpBrowserTest extends InBrowser {
         // Better orders are looked for until there is none: until then numbers of steps change.
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.locator(".steps a.t:has-text('Set the station block')").first().click();
-        assertThat(page.locator(".after figcaption")).hasText("After this step");
+        assertThat(page.locator(".after figcaption")).containsText("After this step");
         assertThat(page.locator(".after svg path").first()).isAttached();
+        page.locator("#show-me").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".frames > svg")).hasCount(7);
+        assertThat(page.locator(".frames > svg").last()).isVisible();
+        assertThat(page.locator(".frames > svg").first()).isHidden();
+        assertThat(page.locator("#show-me")).isFocused();
+        assertThat(page.locator("#show-me")).hasText("Show me again");
         page.locator("button:has-text('Go to the bench')").click();
         assertThat(page.locator(".stepnow h1")).containsText("Trim");
         assertThat(page.locator(".after")).hasCount(0);
@@ -85,6 +92,9 @@ class PopUpBrowserTest extends InBrowser {
             page.waitForCondition(() -> !page.locator(".stepnow").innerHTML().equals(now));
         }
         assertThat(page.locator(".after svg")).isVisible();
+        page.locator("#show-me").click();
+        assertThat(page.locator(".frames > svg").last()).isVisible();
+        assertThat(page.locator(".after figcaption")).containsText("How it goes in");
     }
 
     /** The letter a opens what can be added; arrows would do as well as Tab. */

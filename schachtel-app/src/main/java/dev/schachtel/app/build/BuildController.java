@@ -84,14 +84,20 @@ public class BuildController {
     }
 
     /** The page with what each way of the house rules costs. */
-    /** What is in the hands after a step; nothing where it fixes nothing. */
+    /** What is in the hands after a step, or how it comes there; nothing where it fixes nothing. */
     @GetMapping(path = "/cards/{id}/build/after", produces = MediaType.TEXT_HTML_VALUE)
     @ResponseBody
-    String after(@PathVariable long id, @RequestParam(defaultValue = "1") int step) {
+    String after(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "1") int step,
+            @RequestParam(defaultValue = "false") boolean plays) {
         Plan plan = plans.of(cards.load(id).spec());
         int open = Math.max(1, Math.min(plan.assembly().steps().size(), step));
         Step at = plan.assembly().steps().get(open - 1);
-        return AfterPicture.of(plan.build(), at.op(), plan.assembly().before(at));
+        String again = "/cards/" + id + "/build/after?plays=true&step=" + open;
+        return plays
+                ? AfterPicture.playing(plan.build(), at.op(), plan.assembly().before(at), again)
+                : AfterPicture.of(plan.build(), at.op(), plan.assembly().before(at), again);
     }
 
     @GetMapping("/cards/{id}/build/rules")

@@ -56,8 +56,17 @@ class RunController {
 
     @GetMapping(path = "/runs/{id}/after", produces = MediaType.TEXT_HTML_VALUE)
     @ResponseBody
-    String after(@PathVariable long id, @RequestParam(defaultValue = "") String maker) {
-        return desk.after(runs.load(id), name(maker), runs.now());
+    String after(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String maker,
+            @RequestParam(defaultValue = "false") boolean plays) {
+        String again = UriComponentsBuilder.fromPath("/runs/{id}/after")
+                .queryParam("plays", true)
+                .queryParam("maker", "{maker}")
+                .encode()
+                .buildAndExpand(id, maker)
+                .toUriString();
+        return desk.after(runs.load(id), name(maker), runs.now(), plays, again);
     }
 
     /** The page again if anything was said since, or something got dry; else nothing. */

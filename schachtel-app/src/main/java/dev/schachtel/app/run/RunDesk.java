@@ -172,13 +172,19 @@ class RunDesk {
                         : op.cautions().stream().sorted().map(wording::caution).toList());
     }
 
-    /** What is in the hands after the step that is this maker's now. */
-    String after(StoredRun run, String maker, Instant now) {
+    /**
+     * What is in the hands after the step that is this maker's now, or how it comes there.
+     *
+     * @param again where the latter is had
+     */
+    String after(StoredRun run, String maker, Instant now, boolean plays, String again) {
         RunState state = run.state();
         Known made = known(run);
         return state.next(maker, now)
                 .map(s -> made.ops.get(s.op()))
-                .map(op -> AfterPicture.of(made.build, op, done(state, made)))
+                .map(op -> plays
+                        ? AfterPicture.playing(made.build, op, done(state, made), again)
+                        : AfterPicture.of(made.build, op, done(state, made), again))
                 .orElse("");
     }
 

@@ -137,6 +137,23 @@ public record SpaceView(
         return new Maker(build, shown).view();
     }
 
+    /** With more of the same card, lifted so far off its panels, mm. */
+    SpaceView with(SpaceView more, double lifted) {
+        List<Sheet> all = new ArrayList<>(sheets);
+        more.sheets.forEach(s -> all.add(new Sheet(
+                s.owner,
+                s.stuff,
+                s.colour,
+                s.outline,
+                s.bottom + lifted,
+                s.top + lifted,
+                s.panel,
+                s.mover,
+                s.over,
+                s.under)));
+        return new SpaceView(standing, shown, all, bends, panels, movers);
+    }
+
     /**
      * What of a card is there.
      *

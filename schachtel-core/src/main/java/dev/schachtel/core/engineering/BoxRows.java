@@ -104,7 +104,7 @@ final class BoxRows {
         Length h = box.rowHeight();
         Length whole = box.front().plus(t.times(2));
         PartId part = part(row);
-        draft.folded(Part.of(part, "Row " + row, card, Form.rectangle(whole, h), Outline.sheet(whole, h))
+        draft.folded(Part.of(part, "Strip of row " + row, card, Form.rectangle(whole, h), Outline.sheet(whole, h))
                 .at(Placement.at(at.minus(t), box.rowUp())));
         fold(part, t, Fold.Crease.VALLEY);
         fold(part, t.plus(box.front()), Fold.Crease.MOUNTAIN);

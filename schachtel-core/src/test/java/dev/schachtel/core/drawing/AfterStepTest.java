@@ -14,9 +14,13 @@ import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.plan.Plan;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.work.WorkKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 /** What is in the hands after each step. */
 class AfterStepTest {
@@ -104,5 +108,64 @@ class AfterStepTest {
                 .filter(s -> s.op().is(kind))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** What comes gets nearer from picture to picture, all else stays where it is, and the last is the picture after the step. */
+    @ParameterizedTest
+    @MethodSource("files")
+    void whatIsNewComesToItsPlace(String file) {
+        Plan plan = TestCards.of(file).plan();
+        for (Step step : plan.assembly().steps()) {
+            List<Scene> all =
+                    AfterStep.goingIn(plan.build(), step.op(), plan.assembly().before(step));
+            boolean comes = step.op().joins().isPresent() && !step.op().owner().equals(Id.BASE);
+            assertThat(all.isEmpty()).as(step.op().id()).isNotEqualTo(comes);
+            if (!comes) {
+                continue;
+            }
+            Scene last = all.get(all.size() - 1);
+            Scene done = after(plan, step).orElseThrow();
+            assertThat(owners(last)).isEqualTo(owners(done));
+            assertThat(drawn(last)).isCloseTo(drawn(done), withinPercentage(1));
+            assertThat(all).allMatch(s -> s.extent().equals(last.extent()));
+            Point ends = middle(last, step.op().owner());
+            assertThat(areas(all.get(0), step.op().owner()))
+                    .as(step.op().id())
+                    .isNotEqualTo(areas(last, step.op().owner()));
+            double before = Double.MAX_VALUE;
+            for (Scene scene : all) {
+                double left = middle(scene, step.op().owner()).distanceTo(ends);
+                assertThat(left).as(step.op().id()).isLessThan(Math.max(before, 1e-9));
+                before = left;
+            }
+        }
+    }
+
+    /** Square millimetres of all that is drawn, hidden parts too. */
+    private static double drawn(Scene scene) {
+        return scene.marks().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .filter(a -> a.of().isPresent())
+                .mapToDouble(a -> a.outline().area().squareMillimetres())
+                .sum();
+    }
+
+    private static List<Outline> areas(Scene scene, Id owner) {
+        return scene.marks().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .filter(a -> a.of().filter(owner::equals).isPresent())
+                .map(Mark.Area::outline)
+                .toList();
+    }
+
+    /** Of the box round all that is drawn of a piece. */
+    private static Point middle(Scene scene, Id owner) {
+        return areas(scene, owner).stream()
+                .map(Outline::bounds)
+                .reduce(Box::union)
+                .orElseThrow()
+                .centre();
     }
 }
