@@ -18,7 +18,7 @@ public record BoxCard(
                 Length walls,
         @Asked(value = "Flaps, high", initial = "45 mm", inches = "1 3/4 in", min = "10 mm", max = "300 mm")
                 Length flaps,
-        @Asked(value = "Rows", initial = "3", min = "0", max = "6") int rows,
+        @Asked(value = "Rows", initial = "3", min = "0", max = "6", pull = Pull.ROWS) int rows,
         @Asked(
                         value = "Rows, high",
                         initial = "40 mm",

@@ -50,6 +50,8 @@ public enum Pull {
     STANDS_OUT,
     /** How high something stands up. */
     STANDS_HIGH,
+    /** How many rows there are behind each other. */
+    ROWS,
     /** How far above the foot something begins. */
     ABOVE_FOOT,
     /** How far along the fold, from its middle. */

@@ -2,6 +2,7 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
@@ -14,6 +15,7 @@ import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
@@ -85,7 +87,9 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
     }
 
     @Override
-    public void engineer(BoxCard box, BuildDraft draft) {
+    public void engineer(BoxCard asked, BuildDraft draft) {
+        limits(asked, draft);
+        BoxCard box = drawn(asked);
         Cardstock card = new Materials(draft).card(box.card(), new Source(Id.BASE, "card"));
         draft.face(Outline.sheet(box.width(), box.height()));
         halves(box, draft, card);
@@ -101,7 +105,6 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
         new BoxRows(box, draft, glue).lay(panels, hinges, Wall.LEFT.ordinal(), Wall.RIGHT.ordinal());
         draft.work(Work.of(WorkKind.CLOSE_BOX, Id.BASE, SEAM, BACK));
         fits(draft);
-        limits(box, draft);
         derive(box, draft);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, wall(box, box.deep(), box.front())));
         draft.workings().unfolds(new Unfolding(Unfolding.Standing.STANDS, "opens", panels, hinges, List.of(), 100));
@@ -286,8 +289,12 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
         Length over = box.tab().minus(room);
         if (over.isPositive()) {
             Source tab = new Source(Id.BASE, "tab");
+            int fewer = (int) box.deep().wholeTimes(box.tab()) - 1;
+            Optional<Lever> rows =
+                    draft.lever(new Source(Id.BASE, "rows")).filter(l -> fewer >= 0 && fewer < box.rows());
             draft.fault(Fault.mend(RuleId.TAB_ROOM, tab, box.tab(), room)
-                    .remedy(draft.lever(tab).flatMap(l -> l.by(over.negated()))));
+                    .remedy(draft.lever(tab).flatMap(l -> l.by(over.negated())))
+                    .remedy(rows.map(l -> l.to(fewer))));
         }
         Length stands = box.rowUp().plus(box.rowHeight());
         if (stands.isAbove(box.walls()) && box.rows() > 0) {
@@ -297,6 +304,24 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
                     .remedy(draft.lever(new Source(Id.BASE, "rowUp")).flatMap(l -> l.by(less)))
                     .remedy(draft.lever(high).flatMap(l -> l.by(less))));
         }
+    }
+
+    /** What can be drawn of what was asked for: tabs and rows as large as there is room, so that one fault is told once. */
+    private static BoxCard drawn(BoxCard box) {
+        Length tab = Length.min(box.tab(), Length.min(box.front(), BoxRows.between(box)));
+        Length high = Length.min(box.rowHeight(), box.walls());
+        Length up = Length.min(box.rowUp(), box.walls().minus(high));
+        return new BoxCard(
+                box.front(),
+                box.deep(),
+                box.walls(),
+                box.flaps(),
+                box.rows(),
+                high,
+                up,
+                tab,
+                box.card(),
+                box.rowCard());
     }
 
     private static void derive(BoxCard box, BuildDraft draft) {
