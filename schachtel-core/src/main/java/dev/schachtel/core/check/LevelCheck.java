@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
+import dev.schachtel.core.build.Bond;
+import dev.schachtel.core.build.Bonds;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Leaf;
@@ -16,7 +18,6 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.motion.Links;
 
 /**
  * What holds a layer up is of one height, as far as foam gives (0.35 mm: one film and its tape), and nothing sticks the
@@ -92,11 +93,11 @@ final class LevelCheck implements Check {
                 .flatMap(foam -> Remedies.raiseOn(build, foam, owner));
     }
 
-    /** No chain of glue or foam runs from what a leaf closes over to the leaf. */
+    /** No chain of glue or foam runs from what a leaf closes over to the leaf: there would be no freedom left between both. */
     private static void gluedShut(Build build, Report report) {
-        Links links = new Links(build);
+        List<Bond> bonds = build.mechanics().leaves().isEmpty() ? List.of() : Bonds.of(build);
         for (Leaf leaf : build.mechanics().leaves()) {
-            Set<SlabId> stuck = links.carriedBy(List.of(leaf.over()));
+            Set<SlabId> stuck = Bonds.fixedTo(leaf.over(), bonds);
             if (stuck.contains(leaf.slab())) {
                 Id culprit = build.joints().stream()
                         .filter(j -> j.upper().equals(leaf.slab())

@@ -11,19 +11,15 @@ import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Flat;
-import dev.schachtel.core.build.Fold;
-import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
-import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
-import dev.schachtel.core.build.Slit;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.TurnedOver;
 import dev.schachtel.core.build.Unfolding;
@@ -32,8 +28,6 @@ import dev.schachtel.core.build.Zone;
 import dev.schachtel.core.card.BoxCard;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.material.Cardstock;
-import dev.schachtel.core.material.CutMethod;
-import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
@@ -57,8 +51,8 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
     /** Of the second half, behind the front. */
     private static final SlabId SECOND_SEAM = slab("second-seam");
 
-    static final PartId FIRST = new PartId(Id.BASE, "");
-    private static final PartId SECOND = new PartId(Id.BASE, "second-half");
+    private static final PartId FIRST = BoxHalves.FIRST;
+    private static final PartId SECOND = BoxHalves.SECOND;
     /** Degrees from shut to a box. */
     private static final double SQUARE = 90;
     /** Degrees by which a flap hangs down from where it goes on with its wall. */
@@ -92,7 +86,7 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
         BoxCard box = drawn(asked);
         Cardstock card = new Materials(draft).card(box.card(), new Source(Id.BASE, "card"));
         draft.face(Outline.sheet(box.width(), box.height()));
-        halves(box, draft, card);
+        new BoxHalves(box, draft).cut(card);
         slabs(box, draft, card);
         faces(box, draft);
         List<Panel> panels = new ArrayList<>(panels(box));
@@ -115,41 +109,6 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
                 new Closing(draft, upper, BACK, card).meet();
             }
         });
-    }
-
-    /** Its tab is as high as the walls: beside the flaps it is cut off. */
-    private static void halves(BoxCard box, BuildDraft draft, Cardstock card) {
-        Length t = box.tab();
-        Length wide = t.plus(box.deep()).plus(box.front());
-        Outline corner = Outline.sheet(t, box.flaps()).placed(Placement.at(Length.ZERO, box.walls()));
-        Outline half = Outline.sheet(wide, box.height()).without(corner);
-        Length second = t.plus(box.deep());
-        for (PartId id : List.of(FIRST, SECOND)) {
-            boolean first = id.equals(FIRST);
-            Length left = first ? second.negated() : box.front().minus(t);
-            draft.folded(Part.of(id, first ? "Front half" : "Back half", card, Form.rectangle(wide, box.height()), half)
-                    .at(Placement.at(left, Length.ZERO))
-                    .grain(Grain.UP)
-                    .cutBy(CutMethod.KNIFE)
-                    .with(slit(second, box)));
-            upright(draft, id, t, box.walls());
-            upright(draft, id, second, box.walls());
-            flap(draft, id, t, second, box.walls());
-        }
-        flap(draft, FIRST, second, wide, box.walls());
-    }
-
-    private static Slit slit(Length at, BoxCard box) {
-        List<Point> line = List.of(Point.of(at, box.walls()), Point.of(at, box.height()));
-        return new Slit(Id.BASE, line, line);
-    }
-
-    private static void upright(BuildDraft draft, PartId part, Length at, Length high) {
-        draft.fold(new Fold(part, Point.of(at, Length.ZERO), Point.of(at, high), Fold.Crease.MOUNTAIN));
-    }
-
-    private static void flap(BuildDraft draft, PartId part, Length from, Length to, Length at) {
-        draft.fold(new Fold(part, Point.of(from, at), Point.of(to, at), Fold.Crease.VALLEY));
     }
 
     private static Outline sheet(BoxCard box, Length left, Length wide) {

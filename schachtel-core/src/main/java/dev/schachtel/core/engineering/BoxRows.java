@@ -161,8 +161,8 @@ final class BoxRows {
         Share[] off = {
             Share.of(1, new Off.Scored(part, 1)),
             Share.of(-1, new Off.Scored(part, 0)),
-            Share.of(-1, new Off.Size(BoxCardEngineer.FIRST, Off.Axis.ACROSS)),
-            Share.of(1, new Off.Scored(BoxCardEngineer.FIRST, 1))
+            Share.of(-1, new Off.Size(BoxHalves.FIRST, Off.Axis.ACROSS)),
+            Share.of(1, new Off.Scored(BoxHalves.FIRST, 1))
         };
         Length most = Mm.length(Mm.of(box.front()) * ASKEW);
         return Fit.of(

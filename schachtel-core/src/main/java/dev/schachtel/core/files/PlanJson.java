@@ -6,6 +6,8 @@ import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.assembly.Joining;
 import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.build.Amount;
+import dev.schachtel.core.build.Bond;
+import dev.schachtel.core.build.Bonds;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Joint;
@@ -50,6 +52,7 @@ public final class PlanJson {
         parts(build, all.putArray("parts"));
         slabs(build, all.putArray("slabs"));
         joints(build, all.putArray("joints"));
+        bonds(build, all.putArray("bonds"));
         build.derivations().forEach(d -> size(d, all.withArray("sizes").addObject()));
         motions(movements, all.putArray("motions"));
         findings(findings, all.putArray("findings"));
@@ -112,6 +115,15 @@ public final class PlanJson {
                     .put("hold", Scalars.kebab(joint.hold().name()))
                     .put("by", joint.by().id().value())
                     .put("thickness", mm(joint.thickness()));
+        }
+    }
+
+    private static void bonds(Build build, ArrayNode bonds) {
+        for (Bond bond : Bonds.of(build)) {
+            bonds.addObject()
+                    .put("one", bond.one().value())
+                    .put("other", bond.other().value())
+                    .put("freedom", Scalars.kebab(bond.freedom().name()));
         }
     }
 

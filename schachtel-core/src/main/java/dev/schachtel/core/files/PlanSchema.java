@@ -35,6 +35,10 @@ public final class PlanSchema {
                 list("parts", "Everything that is cut", part()),
                 list("slabs", "Every thickness of the closed card, measured from the back of the base", slab()),
                 list("joints", "What lies on what, and how it is held", joint()),
+                list(
+                        "bonds",
+                        "What freedom is left between slabs that touch: slides, turns, swings, folds, fixed, until-opened",
+                        object(name("one", "Id of a slab"), name("other", "Id of a slab"), name("freedom", ""))),
                 list("sizes", "Every worked out size with its sum", size()),
                 list("motions", "What moves, and how freely; what stands, and how safely", motion()),
                 list("findings", "What the checks say", finding()),

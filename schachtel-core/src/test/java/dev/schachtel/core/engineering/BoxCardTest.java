@@ -188,6 +188,18 @@ class BoxCardTest {
                 .set(id, "up", face.centroid().y() + " mm");
     }
 
+    /** What stands out of a row above has nothing under it when the box is open: that the rows behind lie lower while it is shut doesn't tilt it. */
+    @Test
+    void whatStandsOutOfARowIsNotTilted() {
+        TestCards card = box().add("motif")
+                .set("motif", "on", "row-1")
+                .set("motif", "shape", "circle")
+                .set("motif", "shape.diameter", "30 mm")
+                .set("motif", "across", "70 mm")
+                .set("motif", "up", "65 mm");
+        assertThat(card.plan().findings().all()).noneMatch(f -> f.rule() == RuleId.TILTS);
+    }
+
     @Test
     void rowsOrTabsThatAreTooLargeAreMended() {
         for (String[] wrong : new String[][] {{"rowHeight", "60 mm"}, {"tab", "20 mm"}}) {
