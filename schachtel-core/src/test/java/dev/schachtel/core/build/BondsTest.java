@@ -45,6 +45,14 @@ class BondsTest {
         assertThat(between(TestCards.of(file).build(), one, other)).isEqualTo(freedom);
     }
 
+    /** A leaf that is a part of its own opens with a strip that is glued to it: it is not glued shut. */
+    @Test
+    void aHingeStripFolds() {
+        Build build = TestCards.of("ticket.json").set("base", "join", "strip").build();
+        assertThat(between(build, "base/front", "base/strip")).isEqualTo(Freedom.FOLDS);
+        assertThat(Bonds.fixedTo(new SlabId("base/back"), Bonds.of(build))).doesNotContain(new SlabId("base/front"));
+    }
+
     /** Each pair once, never with itself, and only of what is there. */
     @ParameterizedTest
     @MethodSource("files")
