@@ -158,6 +158,8 @@ enum BuildOrder implements OrderRule {
             (a, b, shop) -> (b.is(WorkKind.CLOSE_ON_TAB) || b.is(WorkKind.FOLD_ON_TAB))
                     && !sameOwner(a, b)
                     && a.parts().get(1).equals(b.main())),
+    /** A sheet stands on its supports when it is set on the page. */
+    SUPPORTS_FIRST(a -> a.is(WorkKind.GLUE_SUPPORT), (a, b, shop) -> b.is(WorkKind.SET_LAYER) && sameOwner(a, b)),
     /** What lies on a strip is stuck on while that lies alone. */
     PIECES_BEFORE_ROW(
             a -> a.joins().isPresent(), (a, b, shop) -> b.is(WorkKind.SET_ROW) && shop.liesOn(a.main(), b.main())),
@@ -214,7 +216,7 @@ enum BuildOrder implements OrderRule {
     }
 
     private static boolean setsTab(Op op) {
-        return op.is(WorkKind.SET_TAB) || op.is(WorkKind.SET_SLANTED);
+        return op.is(WorkKind.SET_TAB) || op.is(WorkKind.SET_SLANTED) || op.is(WorkKind.SET_LAYER);
     }
 
     private static boolean sameOwner(Op a, Op b) {

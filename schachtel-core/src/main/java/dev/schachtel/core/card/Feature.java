@@ -21,4 +21,5 @@ public sealed interface Feature extends Piece
                 Band,
                 PopUpBox,
                 PopUpRoof,
+                FloatingLayer,
                 VFold {}

@@ -36,7 +36,7 @@ record BoxHalves(BoxCard box, BuildDraft draft) {
                     .at(Placement.at(left, Length.ZERO))
                     .grain(Grain.UP)
                     .cutBy(CutMethod.KNIFE)
-                    .with(slit(second)));
+                    .with(slit(second, first ? Length.ZERO : box.width())));
             upright(id, t, box.walls());
             upright(id, second, box.walls());
             flap(id, t, second, box.walls());
@@ -44,9 +44,13 @@ record BoxHalves(BoxCard box, BuildDraft draft) {
         flap(FIRST, second, wide, box.walls());
     }
 
-    private Slit slit(Length at) {
-        List<Point> line = List.of(Point.of(at, box.walls()), Point.of(at, box.height()));
-        return new Slit(Id.BASE, line, line);
+    /** Between two flaps. */
+    private Slit slit(Length at, Length onFace) {
+        return new Slit(Id.BASE, upTo(at), upTo(onFace));
+    }
+
+    private List<Point> upTo(Length at) {
+        return List.of(Point.of(at, box.walls()), Point.of(at, box.height()));
     }
 
     private void upright(PartId part, Length at, Length high) {

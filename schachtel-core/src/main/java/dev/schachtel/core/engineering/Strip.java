@@ -216,15 +216,7 @@ final class Strip {
         if (sizes.tab.isAbove(free)) {
             draft.fault(Fault.mend(RuleId.TAB_ROOM, tab, sizes.tab, free).remedy(by(tab, free.minus(sizes.tab))));
         }
-        Length over =
-                sizes.off.abs().plus(sizes.wide.half()).minus(valley.along().half());
-        if (over.isPositive()) {
-            Source off = source("off");
-            Length back = sizes.off.isNegative() ? over : over.negated();
-            draft.fault(Fault.mend(RuleId.POP_UP_ALONG, off, over, Length.ZERO)
-                    .remedy(sizes.wide.isAbove(valley.along()) ? Optional.empty() : by(off, back))
-                    .remedy(by(source("wide"), over.times(-2))));
-        }
+        sheet.keepsOnFold(sizes.wide, sizes.off);
     }
 
     /** Its foot stands on the panel, and so does what is glued. */

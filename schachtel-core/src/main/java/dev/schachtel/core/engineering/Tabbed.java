@@ -2,9 +2,13 @@ package dev.schachtel.core.engineering;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Joint;
+import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -103,9 +107,28 @@ record Tabbed(BuildDraft draft, Valley valley, Cardstock card, PartId part, Slab
                 part.owner(),
                 new Work.Laying(List.of(part), glue, false, true),
                 valley.page().slab()));
-        WorkKind close = isOfBase(leaf) ? WorkKind.CLOSE_ON_TAB : WorkKind.FOLD_ON_TAB;
-        draft.work(Work.of(close, part.owner(), tab, leaf));
+        draft.work(closing(part.owner()));
         return glue;
+    }
+
+    /** What closes on the last tab: the card, or the panel that takes its place. */
+    Work closing(Id owner) {
+        SlabId leaf = valley.leaf().slab();
+        return Work.of(isOfBase(leaf) ? WorkKind.CLOSE_ON_TAB : WorkKind.FOLD_ON_TAB, owner, tab, leaf);
+    }
+
+    /** So wide, and so far off the middle, it is no longer than the fold on either side. */
+    void keepsOnFold(Length wide, Length off) {
+        Length over = off.abs().plus(wide.half()).minus(valley.along().half());
+        if (over.isPositive()) {
+            Source at = new Source(part.owner(), "off");
+            Length back = off.isNegative() ? over : over.negated();
+            Optional<Lever> along = wide.isAbove(valley.along()) ? Optional.empty() : draft.lever(at);
+            Optional<Lever> less = draft.lever(new Source(part.owner(), "wide"));
+            draft.fault(Fault.mend(RuleId.POP_UP_ALONG, at, over, Length.ZERO)
+                    .remedy(along.flatMap(l -> l.by(back)))
+                    .remedy(less.flatMap(l -> l.by(over.times(-2)))));
+        }
     }
 
     /** What lies highest of it when all is shut: the leaf, or the panel that is one, lies over that. */

@@ -93,6 +93,10 @@ public record WorkKind(
     public static final WorkKind SET_TAB = placed("set-tab", 30, 90);
     /** A tab at a slant to the fold, folded under what it is a tab of. */
     public static final WorkKind SET_SLANTED = placed("set-slanted", 30, 120);
+    /** A support under a sheet that lies over both pages. */
+    public static final WorkKind GLUE_SUPPORT = sticks("glue-support", 30, 60);
+    /** A sheet on its supports, on the page. */
+    public static final WorkKind SET_LAYER = placed("set-layer", 30, 120);
     /** The tab on its other side, by closing the card on it. */
     public static final WorkKind CLOSE_ON_TAB = of("close-on-tab", 30, 60, Trait.STICKS);
     /** The same where a panel that stands up takes the card's place. */
@@ -190,6 +194,8 @@ public record WorkKind(
             STICK_FLAT,
             SET_TAB,
             SET_SLANTED,
+            GLUE_SUPPORT,
+            SET_LAYER,
             CLOSE_ON_TAB,
             FOLD_ON_TAB,
             TRY_MOTION,

@@ -34,6 +34,7 @@ class AssemblyTest {
                 Stream.of(
                         demo.add("belly-band"),
                         TestCards.whole("zigzag-station.json"),
+                        TestCards.raised().add("floating-layer"),
                         hanging,
                         demo,
                         demo.set("shaker", "filmFixing", "gel"),

@@ -126,6 +126,7 @@ class OrderRulesTest {
                                 .set("sentiment", "fixing", "foam-tape-2")
                                 .plan(),
                         TestCards.whole("zigzag-station.json").plan(),
+                        TestCards.raised().add("floating-layer").plan(),
                         TestCards.whole("yard.json").remove("colouring").plan()));
     }
 

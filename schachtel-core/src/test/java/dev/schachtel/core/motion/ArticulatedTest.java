@@ -145,8 +145,8 @@ class ArticulatedTest {
                         + fold + "\", \"gusset\": \"" + random.nextInt(6) + " mm\"}");
         int many = random.nextInt(5);
         for (int i = 0; i < many; i++) {
-            String kind =
-                    List.of("pop-up-box", "pop-up-box", "pop-up-roof", "v-fold").get(random.nextInt(4));
+            String kind = List.of("pop-up-box", "pop-up-box", "pop-up-roof", "v-fold", "floating-layer")
+                    .get(random.nextInt(5));
             List<Id> folds = card.spec().folds();
             card = sized(card.add(kind), random, folds.get(random.nextInt(folds.size())));
         }
@@ -166,6 +166,9 @@ class ArticulatedTest {
                     .set(id, "crease", "" + (slant + random.nextInt(Math.min(40, 175 - 2 * slant))));
         }
         int out = 8 + random.nextInt(50);
+        if (id.startsWith("floating-layer")) {
+            return set.set(id, "deep", 10 + out + " mm").set(id, "high", 6 + random.nextInt(25) + " mm");
+        }
         return id.startsWith("pop-up-box")
                 ? set.set(id, "deep", out + " mm").set(id, "high", 8 + random.nextInt(50) + " mm")
                 : set.set(id, "foot", out + " mm").set(id, "slope", out + random.nextInt(30) + " mm");
