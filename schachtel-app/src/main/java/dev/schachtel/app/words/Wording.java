@@ -44,7 +44,7 @@ public class Wording {
     private final Properties texts = new Properties();
 
     public Wording() {
-        for (String file : List.of("findings", "steps", "house", "orders", "pieces", "fits", "practice")) {
+        for (String file : List.of("findings", "steps", "standing", "house", "orders", "pieces", "fits", "practice")) {
             try (InputStream in = Wording.class.getResourceAsStream("/words/" + file + ".properties")) {
                 texts.load(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
             } catch (IOException e) {
