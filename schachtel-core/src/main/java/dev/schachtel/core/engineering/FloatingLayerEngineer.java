@@ -118,8 +118,8 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             Outline lies = valley.sheet(from, to, crease(), end());
             String called = Tabbed.called(layer.id(), "Floating layer");
             cut(called);
-            sheet.slab(near, called + ", near half", lies);
-            sheet.slab(far, called + ", far half", lies);
+            sheet.slab(near, called + " near half", lies);
+            sheet.slab(far, called + " far half", lies);
             draft.joint(new Joint(far, near, Joint.Hold.MEETS, sheet.card(), Length.ZERO));
             sheet.liesOver(far, near, Length.ZERO);
             supports();
@@ -223,7 +223,7 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             }
 
             Panel panel() {
-                return new Panel(of.layer.id().words(), wall(), lies(at, at.plus(of.wall)));
+                return new Panel("support", wall(), lies(at, at.plus(of.wall)));
             }
 
             Hinge hinge(int on, int turns, Length out, double towards) {
@@ -240,15 +240,15 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             Length w = up ? whole : layer.wide();
             Length high = up ? layer.wide() : whole;
             Outline lies = valley.sheet(from, to, at.minus(tab), at.plus(h).plus(tab));
-            String name = Tabbed.called(layer.id(), "Floating layer") + ", "
+            String name = Tabbed.called(layer.id(), "Floating layer") + " "
                     + (which.startsWith("inner") ? "inner" : "outer") + (onPage ? " near" : " far") + " support";
             draft.folded(Part.of(part, name, sheet.card(), Form.rectangle(w, high), Outline.sheet(w, high))
                     .at(Tabbed.corner(lies)));
             crease(part, tab, whole, onPage ? Fold.Crease.VALLEY : Fold.Crease.MOUNTAIN);
             crease(part, tab.plus(h), whole, onPage ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY);
-            slab(s.foot(), part, name + ", foot", s.lies(at.minus(tab), at));
+            slab(s.foot(), part, name + " foot", s.lies(at.minus(tab), at));
             slab(s.wall(), part, name, s.lies(at, at.plus(h)));
-            slab(s.head(), part, name + ", head", s.lies(at.plus(h), at.plus(h).plus(tab)));
+            slab(s.head(), part, name + " head", s.lies(at.plus(h), at.plus(h).plus(tab)));
             return s;
         }
 
