@@ -35,6 +35,10 @@ final class PlainEdges {
                 // A door that reaches past the edge is one too near to the edge of its panel: judged there.
                 continue;
             }
+            if (part.material() instanceof Thread) {
+                // A thread hangs out of the card, or goes round what it is stretched over.
+                continue;
+            }
             boolean mends =
                     part.material() instanceof Foam || build.spec().brief().posted();
             if (leaf
