@@ -13,6 +13,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.motion.Space;
 import dev.schachtel.core.plan.Plan;
@@ -53,6 +54,12 @@ class FloatingLayerTest {
         assertThat(Mm.of(size(build, "floating-layer", "Shut, it reaches from the fold")))
                 .isCloseTo(66.493, within(1e-3));
         assertThat(part(build, "floating-layer", "").form().width()).isEqualTo(mm("80 mm"));
+        assertThat(build.level(new SlabId("floating-layer/outer-support-wall"))
+                        .orElseThrow()
+                        .slab()
+                        .bounds()
+                        .left())
+                .isCloseTo(41, within(1e-6));
         assertThat(build.parts().stream().filter(p -> p.owner().value().equals("floating-layer")))
                 .hasSize(5);
     }
