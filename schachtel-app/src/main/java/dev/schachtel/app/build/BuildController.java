@@ -83,7 +83,6 @@ public class BuildController {
         return page(card, better.get(), step, model);
     }
 
-    /** The page with what each way of the house rules costs. */
     /** What is in the hands after a step, or how it comes there; nothing where it fixes nothing. */
     @GetMapping(path = "/cards/{id}/build/after", produces = MediaType.TEXT_HTML_VALUE)
     @ResponseBody
@@ -100,6 +99,7 @@ public class BuildController {
                 : AfterPicture.of(plan.build(), at.op(), plan.assembly().before(at), again);
     }
 
+    /** The page with what each way of the house rules costs. */
     @GetMapping("/cards/{id}/build/rules")
     String rules(@PathVariable long id, @RequestParam(defaultValue = "1") int step, Model model) {
         StoredCard card = cards.load(id);

@@ -21,6 +21,9 @@ final class FlatView {
     /** Between two sheets: for the distances of the lower one, and the names of folds of the upper one. */
     private static final double APART = 30;
 
+    /** How high a further sheet's name stands on it, as a share of its height. */
+    private static final double NAMED = 0.28;
+
     private final Build build;
     private final List<Mark> marks = new ArrayList<>();
 
@@ -88,14 +91,24 @@ final class FlatView {
             around(box);
             chain(own, box, false, 1);
         } else {
-            Words size = Words.of(box.wide(), box.high()).after(blank.name() + ": ");
-            marks.add(new Mark.Label(box.centre(), Mark.Shift.NONE, size, Mark.Style.NOTE, Optional.empty()));
+            named(blank, box);
         }
         blank.slits()
                 .forEach(slit -> marks.add(new Mark.Line(
                         slit.points().stream().map(p -> p.plus(by.x(), by.y())).toList(), Meaning.CUT)));
         stretches(blank, by);
         return box;
+    }
+
+    /** Below its middle, where the name of a fold may stand; with how many are like it. */
+    private void named(Part blank, Box box) {
+        long alike = build.parts().stream()
+                .filter(p -> p.owner().equals(blank.owner()) && isLike(p, blank))
+                .count();
+        String name = blank.name() + (alike > 1 ? ", " + alike + " alike: " : ": ");
+        Point at = new Point(box.centre().x(), box.bottom() + box.height() * NAMED);
+        Words size = Words.of(box.wide(), box.high()).after(name);
+        marks.add(new Mark.Label(at, Mark.Shift.NONE, size, Mark.Style.NOTE, Optional.empty()));
     }
 
     private void around(Box box) {

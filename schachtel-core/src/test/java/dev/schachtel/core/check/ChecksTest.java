@@ -46,6 +46,7 @@ class ChecksTest {
     @MethodSource({
         "dev.schachtel.core.check.Provoking#plain",
         "dev.schachtel.core.check.Provoking#structures",
+        "dev.schachtel.core.check.ProvokingFolds#folds",
         "dev.schachtel.core.check.ProvokingSurfaces#surfaces"
     })
     void provoked(RuleId rule, Severity severity, TestCards card) {
@@ -56,7 +57,8 @@ class ChecksTest {
 
     @Test
     void everyRuleIsProvoked() {
-        Set<RuleId> met = Stream.of(Provoking.plain(), Provoking.structures(), ProvokingSurfaces.surfaces())
+        Set<RuleId> met = Stream.of(
+                        Provoking.plain(), Provoking.structures(), ProvokingFolds.folds(), ProvokingSurfaces.surfaces())
                 .flatMap(a -> a)
                 .map(a -> (RuleId) a.get()[0])
                 .collect(Collectors.toSet());

@@ -310,41 +310,6 @@ final class Provoking {
                         RuleId.GLUE_FREE,
                         Severity.MEND,
                         TestCards.of("bad/door-glued-shut.json").set("panel", "fixing", "sheet-adhesive")),
-                arguments(
-                        RuleId.POP_UP_FOLD,
-                        Severity.MEND,
-                        TestCards.of("terraces.json").add("pop-up-box")),
-                arguments(RuleId.POP_UP_HIDDEN, Severity.MEND, inHouse("high", "90 mm")),
-                arguments(
-                        RuleId.FOOT_FREE,
-                        Severity.MEND,
-                        TestCards.whole("platform-sign.json")
-                                .add("motif")
-                                .set("motif", "on", "sign")
-                                .set("motif", "up", "0 in")),
-                arguments(RuleId.POP_UP_GROUND, Severity.MEND, inHouse("deep", "150 mm")),
-                arguments(RuleId.TAB_ROOM, Severity.MEND, inHouse("tab", "21 mm")),
-                arguments(RuleId.POP_UP_ALONG, Severity.MEND, inHouse("off", "80 mm")),
-                arguments(
-                        RuleId.FLAP_LOW,
-                        Severity.MEND,
-                        TestCards.of("level-crossing.json").set("base", "rightLower", "8 in")),
-                arguments(
-                        RuleId.ROWS_ON_WALLS,
-                        Severity.MEND,
-                        TestCards.empty("{\"kind\": \"box-card\"}").set("base", "rowUp", "40 mm")),
-                arguments(
-                        RuleId.POP_UP_SHOWS,
-                        Severity.MEND,
-                        TestCards.whole("winding-house.json").set("goat", "up", "110 mm")),
-                arguments(
-                        RuleId.OPENS_FREE,
-                        Severity.MEND,
-                        TestCards.whole("winding-house.json").set("station", "across", "62 mm")),
-                arguments(
-                        RuleId.OPENS,
-                        Severity.MEND,
-                        TestCards.of("winding-house.json").add("v-fold").set("v-fold", "crease", "50")),
                 arguments(RuleId.BAND_EVEN, Severity.WATCH, sign.set("frame", "innerWidth", "2 in")),
                 arguments(RuleId.BAND_LEFT, Severity.MEND, sign.set("frame", "innerWidth", "4 in")),
                 arguments(
@@ -393,9 +358,5 @@ final class Provoking {
                 .set("motif-2", "up", up)
                 .set("motif-2", "fixing", fixing)
                 .tucked("motif-2", "motif");
-    }
-
-    private static TestCards inHouse(String component, String value) {
-        return TestCards.of("winding-house.json").set("platform", component, value);
     }
 }

@@ -39,7 +39,8 @@ class ReadersFiguresTest {
             }
             compare(seed, spec, met);
         }
-        Stream.concat(Provoking.plain(), Provoking.structures())
+        Stream.of(Provoking.plain(), Provoking.structures(), ProvokingFolds.folds())
+                .flatMap(s -> s)
                 .filter(a -> PlainJudge.JUDGED.contains(a.get()[0]))
                 .forEach(a -> compare(CARDS, ((TestCards) a.get()[2]).spec(), met));
         assertThat(met.keySet())
