@@ -11,12 +11,10 @@ import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Fold;
-import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
-import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
@@ -30,7 +28,6 @@ import dev.schachtel.core.material.Material;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.work.WorkKind;
 
 /**
@@ -130,23 +127,11 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
         }
 
         private void cut(String called) {
-            Length whole = layer.deep().times(2);
-            boolean up = valley.upright();
-            Length w = up ? whole : layer.wide();
-            Length h = up ? layer.wide() : whole;
-            Outline opened = valley.sheet(from, to, crease().minus(layer.deep()), end());
-            draft.folded(Part.of(sheet.part(), called, sheet.card(), Form.rectangle(w, h), Outline.sheet(w, h))
-                    .at(Tabbed.corner(opened)));
-            crease(sheet.part(), layer.deep(), whole, Fold.Crease.VALLEY);
-        }
-
-        /** Across a strip that runs out from the fold. */
-        private void crease(PartId part, Length at, Length whole, Fold.Crease crease) {
-            boolean up = valley.upright();
-            Length line = up ? at : whole.minus(at);
-            Point one = up ? Point.of(line, Length.ZERO) : Point.of(Length.ZERO, line);
-            Point other = up ? Point.of(line, layer.wide()) : Point.of(layer.wide(), line);
-            draft.fold(new Fold(part, one, other, crease));
+            Length near = crease().minus(layer.deep());
+            CreasedSheet strip =
+                    new CreasedSheet(valley, from, to, near, layer.deep().times(2));
+            draft.folded(strip.part(sheet.part(), called, sheet.card()));
+            draft.fold(strip.crease(sheet.part(), layer.deep(), Fold.Crease.VALLEY));
         }
 
         private void supports() {
@@ -234,21 +219,20 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
         private Support support(String which, Length at, boolean onPage) {
             PartId part = new PartId(layer.id(), which);
             Support s = new Support(this, part, at);
-            Length h = wall;
-            Length whole = tab.times(2).plus(h);
-            boolean up = valley.upright();
-            Length w = up ? whole : layer.wide();
-            Length high = up ? layer.wide() : whole;
-            Outline lies = valley.sheet(from, to, at.minus(tab), at.plus(h).plus(tab));
             String name = Tabbed.called(layer.id(), "Floating layer") + " "
                     + (which.startsWith("inner") ? "inner" : "outer") + (onPage ? " near" : " far") + " support";
-            draft.folded(Part.of(part, name, sheet.card(), Form.rectangle(w, high), Outline.sheet(w, high))
-                    .at(Tabbed.corner(lies)));
-            crease(part, tab, whole, onPage ? Fold.Crease.VALLEY : Fold.Crease.MOUNTAIN);
-            crease(part, tab.plus(h), whole, onPage ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY);
+            CreasedSheet strip = new CreasedSheet(
+                    valley, from, to, at.minus(tab), tab.times(2).plus(wall));
+            draft.folded(strip.part(part, name, sheet.card()));
+            draft.fold(strip.crease(part, tab, onPage ? Fold.Crease.VALLEY : Fold.Crease.MOUNTAIN));
+            draft.fold(strip.crease(part, tab.plus(wall), onPage ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY));
             slab(s.foot(), part, name + " foot", s.lies(at.minus(tab), at));
-            slab(s.wall(), part, name, s.lies(at, at.plus(h)));
-            slab(s.head(), part, name + " head", s.lies(at.plus(h), at.plus(h).plus(tab)));
+            slab(s.wall(), part, name, s.lies(at, at.plus(wall)));
+            slab(
+                    s.head(),
+                    part,
+                    name + " head",
+                    s.lies(at.plus(wall), at.plus(wall).plus(tab)));
             return s;
         }
 

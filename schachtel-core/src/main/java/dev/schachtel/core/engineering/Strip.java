@@ -7,12 +7,10 @@ import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Fold;
-import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
-import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
@@ -24,7 +22,6 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
-import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.work.WorkKind;
 
 /**
@@ -122,23 +119,10 @@ final class Strip {
     private void cut() {
         Length t = sizes.tab;
         Length length = sizes.whole();
-        Length wide = sizes.wide;
-        boolean up = valley.upright();
-        Length w = up ? length : wide;
-        Length h = up ? wide : length;
-        Length near = sizes.page.minus(t);
-        draft.folded(Part.of(
-                        sheet.part(),
-                        Tabbed.called(look.owner, look.name),
-                        sheet.card(),
-                        Form.rectangle(w, h),
-                        Outline.sheet(w, h))
-                .at(Tabbed.corner(lies(near, near.plus(length)))));
+        CreasedSheet strip = new CreasedSheet(valley, from, to, sizes.page.minus(t), length);
+        draft.folded(strip.part(sheet.part(), Tabbed.called(look.owner, look.name), sheet.card()));
         for (Length crease : List.of(t, t.plus(sizes.front), length.minus(t))) {
-            Length line = up ? crease : length.minus(crease);
-            Point one = up ? Point.of(line, Length.ZERO) : Point.of(Length.ZERO, line);
-            Point other = up ? Point.of(line, h) : Point.of(w, line);
-            draft.fold(new Fold(sheet.part(), one, other, Fold.Crease.MOUNTAIN));
+            draft.fold(strip.crease(sheet.part(), crease, Fold.Crease.MOUNTAIN));
         }
     }
 
