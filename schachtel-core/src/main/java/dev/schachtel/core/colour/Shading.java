@@ -62,6 +62,7 @@ public record Shading(List<Outline> dark, List<Outline> middle, List<Outline> li
         double step = SHARE * wide;
         List<Outline> thrown = Outline.union(Stream.concat(over.stream(), above.stream())
                 .map(o -> moved(o, toward, -THROWN * step))
+                .filter(o -> o.bounds().touches(box))
                 .toList());
         List<Outline> dark = new ArrayList<>();
         List<Outline> middle = new ArrayList<>();

@@ -78,12 +78,16 @@ final class Geo {
         return overlay(a, b, OverlayNG.UNION);
     }
 
+    /** By halves, so that most are joined while they are small. */
     static List<Outline> union(List<Outline> all) {
-        return all.stream()
-                .map(Geo::polygon)
-                .reduce(Geo::union)
-                .map(Geo::pieces)
-                .orElse(List.of());
+        return all.isEmpty() ? List.of() : pieces(joined(all));
+    }
+
+    private static Geometry joined(List<Outline> all) {
+        int half = all.size() / 2;
+        return half == 0
+                ? polygon(all.get(0))
+                : union(joined(all.subList(0, half)), joined(all.subList(half, all.size())));
     }
 
     /**
