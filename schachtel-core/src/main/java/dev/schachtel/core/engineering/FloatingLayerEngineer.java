@@ -361,6 +361,12 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
                     ledger.term("from the fold", inner, "tab"),
                     ledger.term("support", wall, "high"),
                     ledger.term("half", layer.deep(), "deep"));
+            ledger.formula(
+                    "Pulls taut at",
+                    Amount.degrees(180),
+                    "{0} is longer than {1}: the pages lie flat before it pulls",
+                    ledger.term("support", wall, "high"),
+                    ledger.term("from the fold", inner, "tab"));
         }
     }
 }
