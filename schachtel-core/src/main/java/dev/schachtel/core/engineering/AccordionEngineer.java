@@ -10,7 +10,6 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
@@ -75,7 +74,6 @@ public final class AccordionEngineer implements Engineer<Accordion> {
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, slab(base.panels()), panel));
         derive(base, draft, strips, tab);
         draft.workings().unfolds(unfolds(base, panel));
-        draft.workings().flat(new Flat("closed", w, base.height(), base.panels() + strips.size() - 1));
         draft.afterwards(() ->
                 IntStream.range(1, base.panels()).forEach(i -> new Closing(draft, slab(i), slab(i + 1), card).meet()));
     }

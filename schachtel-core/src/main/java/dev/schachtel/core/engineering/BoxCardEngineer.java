@@ -10,7 +10,6 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Lever;
@@ -102,7 +101,6 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
         derive(box, draft);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, wall(box, box.deep(), box.front())));
         draft.workings().unfolds(new Unfolding(Unfolding.Standing.STANDS, "opens", panels, hinges, List.of(), 100));
-        draft.workings().flat(new Flat("closed", box.width(), box.height(), 3 + box.rows()));
         draft.afterwards(() -> {
             for (SlabId upper : List.of(RIGHT, FRONT)) {
                 new Closing(draft, upper, LEFT, card).meet();

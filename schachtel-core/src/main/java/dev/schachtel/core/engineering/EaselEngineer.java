@@ -9,7 +9,6 @@ import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
@@ -94,7 +93,6 @@ public final class EaselEngineer implements Engineer<Easel> {
         derive(easel, draft, geometry, stand);
         draft.workings().unfolds(unfolds(w, geometry, stand));
         leans(draft, geometry, stand);
-        draft.workings().flat(new Flat("closed", w, h, 3));
         draft.afterwards(() -> {
             new Closing(draft, STRUT, BACK, card).meet();
             new Closing(draft, FLAP, BACK, card).meet();

@@ -6,7 +6,6 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Derivation;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
@@ -86,7 +85,6 @@ public final class FlatFoldEngineer implements Engineer<FlatFold> {
         derive(base, draft, side);
         draft.workings().unfolds(side ? aside(leaf, g) : upwards(leaf, g));
         fold(draft, leaf, g, side);
-        draft.workings().flat(new Flat("closed", w, h, 2));
         draft.afterwards(() -> new Closing(draft, FRONT, BACK, card).meet());
     }
 

@@ -9,7 +9,6 @@ import dev.schachtel.core.build.Cutout;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
@@ -96,7 +95,6 @@ public final class GateEngineer implements Engineer<Gate> {
         derive(gate, draft, flaps, card);
         draft.workings().unfolds(unfolds(middle, left, right));
         draft.workings().fit(meets(gate));
-        draft.workings().flat(new Flat("closed", w, h, gate.closing() == Gate.Closing.MEETING ? 2 : 3));
         draft.afterwards(() -> close(draft, gate, card));
     }
 

@@ -7,7 +7,6 @@ import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Fault;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Joint;
@@ -85,7 +84,6 @@ public final class ShapedEngineer implements Engineer<Shaped> {
                 .shaped(leaf);
         draft.ground(Id.INSIDE, scored ? inside.folded(TurnedOver.aside(Length.ZERO)) : inside);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, FlatFoldEngineer.BACK, leaf));
-        draft.workings().flat(new Flat("closed", w, h, 2));
         draft.workings().unfolds(FlatFoldEngineer.aside(leaf, Length.ZERO));
         derive(draft, w, h, edge, scored);
         draft.afterwards(() -> new Closing(draft, FlatFoldEngineer.FRONT, FlatFoldEngineer.BACK, card).meet());

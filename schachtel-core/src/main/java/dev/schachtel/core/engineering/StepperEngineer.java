@@ -11,7 +11,6 @@ import dev.schachtel.core.build.Derivation;
 import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Fold;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Hinge;
@@ -35,6 +34,7 @@ import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Grain;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
@@ -43,7 +43,7 @@ import dev.schachtel.core.shape.Point;
 /**
  * Blank W x (P + Q), the front edge at the foot. Folds where the kind changes: rise to tread mountain, tread to rise
  * valley. A cut between strips that differ runs between the first and the last line which they share. Folds flat open,
- * and with the wall forward: {@link FlatSteps}.
+ * and with the wall forward: {@link FlatLay}.
  */
 @AutoService(Engineer.class)
 public final class StepperEngineer implements Engineer<Stepper> {
@@ -82,10 +82,12 @@ public final class StepperEngineer implements Engineer<Stepper> {
         if (stepper.zones().isEmpty()) {
             draft.ground(Id.FRONT, Ground.of(PART, BLANK, Placement.ORIGIN, whole, Ground.Edge.LEVEL));
         }
-        flats(stepper, draft, w);
-        draft.workings().unfolds(unfolds(stepper, w, h));
+        Unfolding unfolding = unfolds(stepper, w, h);
+        draft.workings().unfolds(unfolding);
+        draft.workings().shut("wall forward");
+        draft.workings().open("opened flat");
         flush(stepper, draft);
-        derive(stepper, draft, w);
+        derive(stepper, draft, w, FlatLay.shut(unfolding).bounds());
     }
 
     private static void zone(BuildDraft draft, Stepper.Zone zone, Length left, Stepper.Zone before, Length h) {
@@ -172,12 +174,6 @@ public final class StepperEngineer implements Engineer<Stepper> {
                 .map(l -> l.to(sum.splitInto(steps).get(0)));
     }
 
-    private static void flats(Stepper stepper, BuildDraft draft, Length w) {
-        FlatSteps flat = FlatSteps.of(stepper.zones());
-        draft.workings().flat(new Flat("wall forward", w, flat.length(), flat.layers()));
-        draft.workings().flat(new Flat("opened flat", w, stepper.height(), 1));
-    }
-
     /** From the wall folded forward to standing; each strip goes up from the board by itself. */
     private static Unfolding unfolds(Stepper stepper, Length wide, Length high) {
         List<Panel> panels = new ArrayList<>();
@@ -235,7 +231,7 @@ public final class StepperEngineer implements Engineer<Stepper> {
         return off;
     }
 
-    private static void derive(Stepper stepper, BuildDraft draft, Length w) {
+    private static void derive(Stepper stepper, BuildDraft draft, Length w, Box forward) {
         Ledger ledger = new Ledger(draft, Id.BASE);
         Derivation.Term rises = ledger.term("rises", stepper.rises(), "rises");
         Derivation.Term treads = ledger.term("treads", stepper.treads(), "treads");
@@ -243,12 +239,11 @@ public final class StepperEngineer implements Engineer<Stepper> {
         List<Derivation.Term> strips = new ArrayList<>();
         stepper.zones().forEach(z -> strips.add(ledger.term(z.name(), z.kind().width(), z.name() + ".width")));
         ledger.sum("Blank, wide", w, strips.toArray(Derivation.Term[]::new));
-        FlatSteps flat = FlatSteps.of(stepper.zones());
         ledger.formula(
                 "Flat, wall forward",
-                Amount.of(flat.length()),
+                Amount.of(forward.high()),
                 "from {0} behind to {1} before the front edge, over all strips",
-                ledger.term("behind", flat.least().negated(), "rises"),
-                ledger.term("before", flat.most(), "treads"));
+                ledger.term("behind", Mm.length(-forward.bottom()), "rises"),
+                ledger.term("before", Mm.length(forward.top()), "treads"));
     }
 }

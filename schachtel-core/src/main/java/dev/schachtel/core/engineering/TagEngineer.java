@@ -5,7 +5,6 @@ import java.util.List;
 import com.google.auto.service.AutoService;
 
 import dev.schachtel.core.build.Cutout;
-import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.Form;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.Part;
@@ -60,7 +59,7 @@ public final class TagEngineer implements Engineer<Tag> {
         Length left = tag.holeDown().minus(tag.hole().half());
         draft.workings().fit(Suits.hole(PART, Id.BASE, left));
         draft.workings().unfolds(Unfolding.none(Unfolding.Standing.HANGS, new Panel("tag", SLAB, outline)));
-        draft.workings().flat(new Flat("flat", w, h, 1));
+        draft.workings().shut("flat");
         Ledger ledger = new Ledger(draft, Id.BASE);
         ledger.sum(
                 "Hole, from the foot",

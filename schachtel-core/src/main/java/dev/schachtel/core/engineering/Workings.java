@@ -21,7 +21,8 @@ final class Workings {
     private final List<Leaf> leaves = new ArrayList<>();
     private @Nullable Unfolding unfolding;
     private final PopUps popUps = new PopUps();
-    private final List<Flat> flats = new ArrayList<>();
+    private String shut = "closed";
+    private @Nullable String open;
     private final List<Stretch> stretches = new ArrayList<>();
     private final List<Fit> fits = new ArrayList<>();
     private final List<Cord> cords = new ArrayList<>();
@@ -43,8 +44,14 @@ final class Workings {
         return popUps;
     }
 
-    void flat(Flat flat) {
-        flats.add(flat);
+    /** What it is called when it lies flat and shut. */
+    void shut(String name) {
+        shut = name;
+    }
+
+    /** It lies flat as it is drawn, too, and what that is called. */
+    void open(String name) {
+        open = name;
     }
 
     void stretch(Stretch stretch) {
@@ -60,13 +67,11 @@ final class Workings {
     }
 
     Mechanics mechanics() {
-        return new Mechanics(
-                motions,
-                leaves,
-                popUps.with(Objects.requireNonNull(unfolding, "each base says how it unfolds")),
-                flats,
-                stretches,
-                fits,
-                cords);
+        Unfolding base = Objects.requireNonNull(unfolding, "each base says how it unfolds");
+        List<Flat> flats = new ArrayList<>(List.of(FlatLay.shut(base).named(shut)));
+        if (open != null) {
+            flats.add(FlatLay.drawn(base).named(open));
+        }
+        return new Mechanics(motions, leaves, popUps.with(base), flats, stretches, fits, cords);
     }
 }

@@ -1,5 +1,6 @@
 package dev.schachtel.core.engineering;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import org.junit.jupiter.api.Test;
@@ -15,6 +16,7 @@ import dev.schachtel.core.card.Stepper;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.Units;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 
 import static dev.schachtel.core.engineering.Worked.mm;
@@ -135,22 +137,37 @@ class BasesTest {
     void stepperFoldsFlatBothWays() {
         List<Flat> terraces = TestCards.of("terraces.json").build().mechanics().flats();
         assertThat(terraces).extracting(Flat::height).containsExactly(mm("139.7 mm"), mm("190.5 mm"));
-        FlatSteps flat = FlatSteps.of(stairs("38.1 mm", "25.4 mm").zones());
-        assertThat(flat.least()).isEqualTo(mm("-63.5 mm"));
-        assertThat(flat.most()).isEqualTo(mm("76.2 mm"));
-        assertThat(FlatSteps.of(stairs("30 mm", "40 mm").zones()).length()).isEqualTo(mm("150 mm"));
+        Build build = stairs("38.1 mm", "25.4 mm").build();
+        assertThat(forward(build).bottom()).isCloseTo(-63.5, within(1e-6));
+        assertThat(forward(build).top()).isCloseTo(76.2, within(1e-6));
+        assertThat(build.mechanics().flats()).extracting(Flat::layers).containsExactly(5, 1);
+        assertThat(stairs("30 mm", "40 mm").build().mechanics().flats().get(0).height())
+                .isEqualTo(mm("150 mm"));
     }
 
-    private static Stepper stairs(String rise, String tread) {
-        TestCards card = TestCards.of("terraces.json")
+    private static Box forward(Build build) {
+        return FlatLay.shut(build.mechanics().unfolding()).bounds();
+    }
+
+    private static TestCards stairs(String rise, String tread) {
+        return TestCards.of("terraces.json")
                 .set("base", "rises", mm(rise).times(3).toString())
                 .set("base", "treads", mm(tread).times(3).toString())
                 .set("base", "middle.rise", rise)
                 .set("base", "middle.tread", tread);
-        return (Stepper) card.spec().base();
     }
 
-    /** Folded flat it is never shorter than its longest face, and never longer than opened out. */
+    /** Where folds lie with the wall forward: from the front edge a rise goes back by its length, and a tread on by its own. */
+    private static List<Length> places(Stepper.Zone zone) {
+        List<Length> at = new ArrayList<>(List.of(Length.ZERO));
+        for (Stepper.Segment segment : zone.segments()) {
+            Length last = at.get(at.size() - 1);
+            at.add(segment.rise() ? last.minus(segment.length()) : last.plus(segment.length()));
+        }
+        return at;
+    }
+
+    /** The pose says the same; it is never shorter than its longest face, and never longer than opened out. */
     @Property(tries = 300)
     void foldedFlatHoldsTheLongestFace(
             @ForAll @IntRange(min = 1, max = 9) int steps,
@@ -164,9 +181,16 @@ class BasesTest {
                 .set("base", "treads", steps * tread + " mm");
         Stepper stepper = (Stepper) card.spec().base();
         Length longest = Length.ofMillimetres((long) steps * Math.max(rise, tread));
-        FlatSteps flat = FlatSteps.of(stepper.zones());
-        assertThat(flat.length()).isGreaterThanOrEqualTo(longest);
-        assertThat(flat.length()).isLessThanOrEqualTo(stepper.height());
+        Flat flat = card.build().mechanics().flats().get(0);
+        List<Length> places =
+                stepper.zones().stream().flatMap(z -> places(z).stream()).toList();
+        assertThat(flat.height())
+                .isEqualTo(places.stream()
+                        .reduce(Length::max)
+                        .orElseThrow()
+                        .minus(places.stream().reduce(Length::min).orElseThrow()));
+        assertThat(flat.height()).isGreaterThanOrEqualTo(longest);
+        assertThat(flat.height()).isLessThanOrEqualTo(stepper.height());
     }
 
     @Test
