@@ -51,6 +51,8 @@ public enum RuleId {
     /** What stands up keeps on the fold. */
     POP_UP_ALONG,
     BLOCKED,
+    /** A door opens as far as it should. */
+    DOOR_STOPS,
     CLEARANCE,
     RETAINED,
     LOCKS,

@@ -14,7 +14,7 @@ public record Door(
                 Length across,
         @Asked(value = "Middle, from the foot", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
         @Asked(value = "Hinged", initial = "left") Hinge hinge,
-        @Asked(value = "Opens to, °", initial = "150", min = "10", max = "180") int opens,
+        @Asked(value = "Opens to, °", initial = "150", min = "10", max = "180", pull = Pull.OPENS) int opens,
         @Asked(value = "Gap of a pair", initial = "0.8 mm", min = "0 mm", max = "20 mm", pull = Pull.FLAP_GAP)
                 Length gap,
         @Asked(value = "Behind it", initial = "nothing") Showing shows,

@@ -43,6 +43,8 @@ public enum Pull {
     HANGING,
     PICTURES,
     LEAN,
+    /** How far a door opens. */
+    OPENS,
     CREASE,
     STOP_LAYERS,
     STEP,

@@ -42,6 +42,7 @@ public final class Checks {
         Report report = new Report();
         ALL.forEach(check -> check.look(build, workshop, report));
         new MotionCheck(movements).look(build, workshop, report);
+        new DoorCheck(movements).look(build, workshop, report);
         new UnfoldingCheck(movements).look(build, workshop, report);
         new StandCheck(movements).look(build, workshop, report);
         return report.findings();

@@ -1,25 +1,35 @@
 package dev.schachtel.core.motion;
 
+import java.util.List;
+
+import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Box;
 
-/** The box round a sheet in space, mm. */
+/** The box round a slab in space, mm. */
 record Bounds(Vec least, Vec most) {
-    static Bounds of(Contact.Lying sheet) {
-        Box box = sheet.outline().bounds();
-        Vec[] corners = {
-            sheet.at().at(new Vec(box.left(), box.bottom(), 0)),
-            sheet.at().at(new Vec(box.right(), box.bottom(), 0)),
-            sheet.at().at(new Vec(box.left(), box.top(), 0)),
-            sheet.at().at(new Vec(box.right(), box.top(), 0))
-        };
-        Vec least = corners[0];
-        Vec most = corners[0];
-        for (Vec c : corners) {
-            least = new Vec(Math.min(least.x(), c.x()), Math.min(least.y(), c.y()), Math.min(least.z(), c.z()));
-            most = new Vec(Math.max(most.x(), c.x()), Math.max(most.y(), c.y()), Math.max(most.z(), c.z()));
+    /**
+     * Round sheets of one outline.
+     *
+     * @param outline the box round it
+     */
+    static Bounds of(Box outline, List<Rigid> sheets) {
+        Vec least = sheets.get(0).at(new Vec(outline.left(), outline.bottom(), 0));
+        Vec most = least;
+        for (Rigid sheet : sheets) {
+            for (int corner = 0; corner < 4; corner++) {
+                double x = corner % 2 == 0 ? outline.left() : outline.right();
+                double y = corner < 2 ? outline.bottom() : outline.top();
+                Vec at = sheet.at(new Vec(x, y, 0));
+                least = least.least(at);
+                most = most.most(at);
+            }
         }
         return new Bounds(least, most);
+    }
+
+    Bounds union(Bounds other) {
+        return new Bounds(least.least(other.least), most.most(other.most));
     }
 
     boolean touches(Bounds other) {

@@ -1,5 +1,6 @@
 package dev.schachtel.core.motion;
 
+import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.pose.Rigid;
@@ -23,11 +24,25 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
     private static final double PARALLEL = 1e-6;
     private static final int PROBES = 5;
 
-    /** A sheet in space: the middle of its thickness. */
-    record Lying(Space.Body body, Rigid at) {
+    /** From here on both sides of a slab count, mm; of what is thinner the middle stands for all. */
+    private static final double THICK = 1;
+
+    /**
+     * A slab in space.
+     *
+     * @param panel where what it moves with is
+     * @param sides the sheets that stand for it
+     * @param round the box round it
+     */
+    record Lying(Space.Body body, Rigid panel, List<Rigid> sides, Bounds round) {
         static Lying of(Space.Body body, Rigid panel) {
-            double middle = (Mm.of(body.level().bottom()) + Mm.of(body.level().top())) / 2;
-            return new Lying(body, panel.after(Rigid.shift(new Vec(0, 0, middle))));
+            double low = Mm.of(body.level().bottom());
+            double high = Mm.of(body.level().top());
+            List<Double> sheets = high - low < THICK ? List.of((low + high) / 2) : List.of(low, high);
+            List<Rigid> sides = sheets.stream()
+                    .map(z -> panel.after(Rigid.shift(new Vec(0, 0, z))))
+                    .toList();
+            return new Lying(body, panel, sides, Bounds.of(body.outline().bounds(), sides));
         }
 
         Outline outline() {
@@ -35,8 +50,17 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
         }
     }
 
-    /** Where two sheets cross, on the first one's; empty where they don't. */
+    /** Where two slabs go through each other, on the first one; empty where they don't. */
     static Optional<Point> between(Lying one, Lying other) {
+        return one.sides.stream()
+                .flatMap(a -> other.sides.stream()
+                        .flatMap(b -> crossing(new Sheet(one.outline(), a), new Sheet(other.outline(), b)).stream()))
+                .findFirst();
+    }
+
+    private record Sheet(Outline outline, Rigid at) {}
+
+    private static Optional<Point> crossing(Sheet one, Sheet other) {
         Rigid seen = one.at.inverse().after(other.at);
         Vec across = seen.out();
         double slope = Math.hypot(across.x(), across.y());

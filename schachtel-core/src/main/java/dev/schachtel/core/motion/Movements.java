@@ -10,15 +10,19 @@ import dev.schachtel.core.card.Id;
  * Every movement of a card, played through, how it stands and how it opens.
  *
  * @param stands for a card that is made to stand
+ * @param stopped doors that don't open as far as they should
  */
-public record Movements(List<Course> courses, Optional<Tipping> stands, Opening opening) {
+public record Movements(List<Course> courses, Optional<Tipping> stands, Opening opening, List<Stopped> stopped) {
     public Movements {
         courses = List.copyOf(courses);
+        stopped = List.copyOf(stopped);
     }
 
     public static Movements of(Build build) {
         Space space = new Space(build);
-        return new Movements(new Clearance(build).courses(), Tipping.given(build, space), Opening.of(build, space));
+        List<Course> courses = new Clearance(build).courses();
+        return new Movements(
+                courses, Tipping.given(build, space), Opening.of(build, space), Stopped.of(build, space, courses));
     }
 
     /** The movements of a piece. */

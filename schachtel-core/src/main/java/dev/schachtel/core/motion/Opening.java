@@ -1,10 +1,7 @@
 package dev.schachtel.core.motion;
 
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -18,8 +15,7 @@ import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rigid;
 
 /**
- * Whether a card whose panels follow each other opens: in even steps from shut to open, sheets on different panels are held against each other by the
- * middles of their thickness, and the first crossing of two pieces is narrowed down.
+ * Whether a card whose panels follow each other opens: slabs on different panels are held against each other from shut to open ({@link Crossings}).
  *
  * @param contacts one for each two pieces that go through each other, the first
  * @param opens how far it opens before something gapes, from 0 to 1
@@ -27,7 +23,6 @@ import dev.schachtel.core.pose.Rigid;
  */
 public record Opening(List<Contact> contacts, double opens, String gapes) {
     private static final int STEPS = 32;
-    private static final int NARROWED = 8;
     /** What gapes by more doesn't close, mm. */
     private static final double GAPES = 0.01;
 
@@ -40,15 +35,6 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
     static Opening of(Build build, Space space) {
         Unfolding unfolding = build.mechanics().unfolding();
         return unfolding.hinges().stream().anyMatch(Hinge::follows) ? new Trial(space, unfolding).open() : FREE;
-    }
-
-    /** Two pieces, whichever way round. */
-    private record Pair(Id first, Id second) {
-        static Pair of(Space.Body one, Space.Body other) {
-            Id a = one.level().slab().part().owner();
-            Id b = other.level().slab().part().owner();
-            return a.compareTo(b) <= 0 ? new Pair(a, b) : new Pair(b, a);
-        }
     }
 
     /** One card opened. */
@@ -76,71 +62,33 @@ public record Opening(List<Contact> contacts, double opens, String gapes) {
         }
 
         Opening open() {
-            Map<Pair, Contact> found = new LinkedHashMap<>();
-            for (int step = 1; step <= STEPS; step++) {
-                double share = step / (double) STEPS;
-                Linkage.Pose pose = space.at(share);
+            double opens = 1;
+            String gapes = "";
+            for (int step = 1; step <= STEPS && gapes.isEmpty(); step++) {
+                Linkage.Pose pose = space.at(step / (double) STEPS);
                 if (pose.gap() > GAPES) {
-                    return new Opening(List.copyOf(found.values()), (step - 1) / (double) STEPS, pose.loop());
-                }
-                List<Contact.Lying> lying = lying(pose.panels());
-                for (int i = 0; i < lying.size(); i++) {
-                    for (int k = 0; k < i; k++) {
-                        Contact.Lying one = lying.get(i);
-                        Contact.Lying other = lying.get(k);
-                        Pair pair = Pair.of(one.body(), other.body());
-                        if (mayMeet(one, other) && !found.containsKey(pair)) {
-                            crossing(one, other, share).ifPresent(c -> found.put(pair, c));
-                        }
-                    }
+                    opens = (step - 1) / (double) STEPS;
+                    gapes = pose.loop();
                 }
             }
-            return new Opening(List.copyOf(found.values()), 1, "");
+            List<Contact> contacts = new Crossings(
+                            space.bodies(),
+                            share -> {
+                                List<Rigid> panels = space.at(share).panels();
+                                return body -> panels.get(body.panel());
+                            },
+                            this::mayMeet)
+                    .until(opens);
+            return new Opening(contacts, opens, gapes);
         }
 
-        private List<Contact.Lying> lying(List<Rigid> panels) {
-            return space.bodies().stream()
-                    .map(b -> Contact.Lying.of(b, panels.get(b.panel())))
-                    .toList();
-        }
-
-        private boolean mayMeet(Contact.Lying one, Contact.Lying other) {
-            int a = one.body().panel();
-            int b = other.body().panel();
-            boolean oneSheet = one.body()
-                    .level()
-                    .slab()
-                    .part()
-                    .equals(other.body().level().slab().part());
-            return a != b
-                    && !oneSheet
-                    && !meeting.contains(List.of(a, b))
-                    && !hinged.contains(List.of(
-                            one.body().level().slab().id(),
-                            other.body().level().slab().id()))
-                    && Bounds.of(one).touches(Bounds.of(other));
-        }
-
-        /** With the share narrowed down to between the step before and this one. */
-        private Optional<Contact> crossing(Contact.Lying one, Contact.Lying other, double share) {
-            return Contact.between(one, other).map(place -> {
-                double free = share - 1.0 / STEPS;
-                double crossed = share;
-                for (int i = 0; i < NARROWED; i++) {
-                    double middle = (free + crossed) / 2;
-                    List<Rigid> panels = space.at(middle).panels();
-                    boolean there = Contact.between(
-                                    Contact.Lying.of(
-                                            one.body(), panels.get(one.body().panel())),
-                                    Contact.Lying.of(
-                                            other.body(),
-                                            panels.get(other.body().panel())))
-                            .isPresent();
-                    free = there ? free : middle;
-                    crossed = there ? middle : crossed;
-                }
-                return new Contact(one.body(), other.body(), crossed, place);
-            });
+        private boolean mayMeet(Space.Body one, Space.Body other) {
+            SlabId first = one.level().slab().id();
+            SlabId second = other.level().slab().id();
+            return one.panel() != other.panel()
+                    && !one.level().slab().part().equals(other.level().slab().part())
+                    && !meeting.contains(List.of(one.panel(), other.panel()))
+                    && !hinged.contains(List.of(first, second));
         }
     }
 

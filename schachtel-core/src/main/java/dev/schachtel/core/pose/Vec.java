@@ -31,6 +31,16 @@ public record Vec(double x, double y, double z) {
         return new Vec(y * o.z - z * o.y, z * o.x - x * o.z, x * o.y - y * o.x);
     }
 
+    /** The lower of both, along each axis. */
+    public Vec least(Vec o) {
+        return new Vec(Math.min(x, o.x), Math.min(y, o.y), Math.min(z, o.z));
+    }
+
+    /** The higher of both, along each axis. */
+    public Vec most(Vec o) {
+        return new Vec(Math.max(x, o.x), Math.max(y, o.y), Math.max(z, o.z));
+    }
+
     public double length() {
         return Math.sqrt(dot(this));
     }

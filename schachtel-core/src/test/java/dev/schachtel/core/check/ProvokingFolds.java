@@ -49,6 +49,14 @@ final class ProvokingFolds {
                         Severity.MEND,
                         TestCards.whole("winding-house.json").set("station", "across", "62 mm")),
                 arguments(
+                        RuleId.DOOR_STOPS,
+                        Severity.WATCH,
+                        TestCards.whole("guards-door.json")
+                                .set("door", "opens", "175")
+                                .set("lamp-1", "fixing", "foam-tape-2")
+                                .set("lamp-1", "across", "24 mm")
+                                .set("lamp-1", "up", "60 mm")),
+                arguments(
                         RuleId.OPENS,
                         Severity.MEND,
                         TestCards.of("winding-house.json").add("v-fold").set("v-fold", "crease", "50")));

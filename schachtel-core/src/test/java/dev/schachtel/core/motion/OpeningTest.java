@@ -70,7 +70,8 @@ class OpeningTest {
                     .set(id, "shape.height", 10 + random.nextInt(40) + " mm")
                     .set(id, "on", (i == 1 ? "pop-up-box" : "pop-up-box-2") + "-front")
                     .set(id, "across", 30 + random.nextInt(100) + " mm")
-                    .set(id, "up", 40 + random.nextInt(80) + " mm");
+                    .set(id, "up", 40 + random.nextInt(80) + " mm")
+                    .set(id, "fixing", random.nextBoolean() ? "glue" : "foam-tape-2");
         }
         return card;
     }
@@ -139,9 +140,25 @@ class OpeningTest {
     /** How far the first sheet reaches to the nearer side of the second, in columns of points that change sides inside it. */
     private static double depth(Space.Body one, Rigid at, Space.Body other, Rigid there) {
         Rigid to = there.inverse().after(at);
+        double deepest = 0;
+        for (double z : sides(one)) {
+            for (double sheet : sides(other)) {
+                deepest = Math.max(deepest, depth(one, z, to, other, sheet));
+            }
+        }
+        return deepest;
+    }
+
+    /** Thick ones have two, a millimetre and more apart. */
+    private static double[] sides(Space.Body body) {
+        double low = Mm.of(body.level().bottom());
+        double high = Mm.of(body.level().top());
+        return high - low < 1 ? new double[] {(low + high) / 2} : new double[] {low, high};
+    }
+
+    private static double depth(Space.Body one, double z, Rigid to, Space.Body other, double sheet) {
         Box box = one.outline().bounds();
-        double z = middle(one);
-        if (isToOneSide(box, z, to, middle(other))) {
+        if (isToOneSide(box, z, to, sheet)) {
             return 0;
         }
         double deepest = 0;
@@ -155,7 +172,7 @@ class OpeningTest {
                 for (double b = start; b <= stop; b += CELL) {
                     column.add(to.at(upright ? new Vec(a, b, z) : new Vec(b, a, z)));
                 }
-                deepest = Math.max(deepest, through(column, other));
+                deepest = Math.max(deepest, through(column, other, sheet));
             }
         }
         return deepest;
@@ -172,8 +189,7 @@ class OpeningTest {
     }
 
     /** The less of what a column has on both sides of a sheet, where it passes that well inside its edge; a slope of less than a tenth isn't a crossing. */
-    private static double through(List<Vec> column, Space.Body other) {
-        double z = middle(other);
+    private static double through(List<Vec> column, Space.Body other, double z) {
         for (int i = 1; i < column.size(); i++) {
             Vec a = column.get(i - 1);
             Vec b = column.get(i);
@@ -199,10 +215,6 @@ class OpeningTest {
         Box box = body.outline().bounds();
         return Math.min(
                 Math.min(p.x() - box.left(), box.right() - p.x()), Math.min(p.y() - box.bottom(), box.top() - p.y()));
-    }
-
-    private static double middle(Space.Body body) {
-        return (Mm.of(body.level().bottom()) + Mm.of(body.level().top())) / 2;
     }
 
     /** Each remedy that is offered makes that good, and nothing worse. */
