@@ -209,30 +209,17 @@
     if (!menu.contains(event.target)) menu.open = false;
   }));
 
-  // Movements: kinematics come with the page once; playing asks nobody.
+  // Movements: where things are along their way comes with the page once; playing asks nobody.
   const motion = { data: null, share: 0, playing: false, way: 1, last: 0 };
-  const along = (points, share) => {
-    let all = 0;
-    const reached = points.map((p, i) => (all += i ? Math.hypot(p[0] - points[i - 1][0], p[1] - points[i - 1][1]) : 0));
-    const want = share * all;
-    let i = 1;
-    while (i < points.length - 1 && reached[i] < want) i += 1;
-    if (points.length < 2) return points[0];
-    const t = reached[i] > reached[i - 1] ? (want - reached[i - 1]) / (reached[i] - reached[i - 1]) : 0;
-    return [0, 1].map((k) => points[i - 1][k] + (points[i][k] - points[i - 1][k]) * t);
+  const between = (places, share, mix) => {
+    const at = share * (places.length - 1), low = Math.max(0, Math.min(places.length - 2, Math.floor(at)));
+    return places.length < 2 ? places[0] : mix(places[low], places[low + 1], at - low);
   };
-  const transform = (move, share, rest, svg) => {
-    const scale = +svg.dataset.scale, x = (p) => +svg.dataset.left + p[0] * scale, y = (p) => +svg.dataset.top - p[1] * scale;
-    if (move.points) {
-      const a = along(move.points, rest), b = along(move.points, share);
-      const turned = move.kind === "roll" ? ` rotate(${(share - rest) * move.turns * 360} ${x(a)} ${y(a)})` : "";
-      return `translate(${x(b) - x(a)} ${y(b) - y(a)})${turned}`;
-    }
-    if (move.kind === "turn") return `rotate(${-(move.to - move.from) * (share - rest)} ${x(move.about)} ${y(move.about)})`;
-    const cx = x(move.about), cy = y(move.about), angle = Math.atan2(y(move.to) - cy, x(move.to) - cx);
-    const c = Math.cos(angle), s = Math.sin(angle), k = Math.cos((share - rest) * move.opens * Math.PI / 180);
-    const m = [c * c + k * s * s, c * s * (1 - k), c * s * (1 - k), s * s + k * c * c];
-    return `matrix(${m[0]} ${m[1]} ${m[2]} ${m[3]} ${cx - m[0] * cx - m[2] * cy} ${cy - m[1] * cx - m[3] * cy})`;
+  const filled = (from, to, t) => from.map((v, i) => v + (to[i] - v) * t);
+  // From millimetres of the card, y up, to those of its drawing, y down.
+  const transform = (places, share, svg) => {
+    const [a, b, c, d, e, f] = between(places, share, filled), scale = +svg.dataset.scale, left = +svg.dataset.left, top = +svg.dataset.top;
+    return `matrix(${a} ${-b} ${-c} ${d} ${left - a * left + c * top + e * scale} ${top + b * left - d * top - f * scale})`;
   };
   const show = (share) => {
     const data = motion.data;
@@ -240,14 +227,14 @@
     motion.share = share;
     $$(".main-dwg svg .mv").forEach((group) => {
       const move = group.dataset.owner === data.owner && data.moves[+group.dataset.movement];
-      if (move) group.setAttribute("transform", transform(move, share, data.rest, group.closest("svg")));
+      if (move) group.setAttribute("transform", transform(move, share, group.closest("svg")));
     });
     if (data.side) {
-      const poses = data.side.poses, at = share * (poses.length - 1), low = Math.min(poses.length - 2, Math.floor(at)), t = at - low;
+      const lines = between(data.side.poses, share, (from, to, t) => from.map((line, i) => line.map((p, n) => filled(p, to[i][n], t))));
       $$("svg .l-limb").forEach((limb) => {
-        const svg = limb.closest("svg"), scale = +svg.dataset.scale, i = +limb.dataset.limb;
-        if (!poses[low][i]) return;
-        limb.setAttribute("d", "M" + poses[low][i].map((p, n) => [0, 1].map((k) => p[k] + (poses[low + 1][i][n][k] - p[k]) * t))
+        const svg = limb.closest("svg"), scale = +svg.dataset.scale, line = lines[+limb.dataset.limb];
+        if (!line) return;
+        limb.setAttribute("d", "M" + line
           .map((p) => `${+svg.dataset.left + p[0] * scale},${+svg.dataset.top - p[1] * scale}`).join("L"));
       });
     }
@@ -269,8 +256,7 @@
     const by = (now - motion.last) / 2400 * motion.way;
     motion.last = now;
     let share = motion.share + by;
-    const round = motion.data.endless && motion.data.moves.length && Math.abs(motion.data.moves[0].to - motion.data.moves[0].from) >= 360;
-    if (round) share = ((share % 1) + 1) % 1;
+    if (motion.data.round) share = ((share % 1) + 1) % 1;
     else if (share >= 1 || share <= 0) { motion.way = -motion.way; share = Math.max(0, Math.min(1, share)); }
     show(share);
     requestAnimationFrame(frame);

@@ -16,6 +16,7 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.motion.Poses;
+import dev.schachtel.core.motion.Track;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 import dev.schachtel.core.shape.Outline;
@@ -27,8 +28,8 @@ import static org.assertj.core.api.Assertions.within;
 
 /** What the page's script shows while it plays is where the core says that everything is. */
 class KinematicsBrowserTest extends InBrowser {
-    /** Millimetres: paths come to the page rounded to thousandths, arcs as chords. */
-    private static final double SAME = 0.02;
+    /** Millimetres: ways come to the page as places, with what lies between filled in. */
+    private static final double SAME = Track.EXACT;
 
     private static final List<Double> SHARES = List.of(0.0, 0.15, 0.5, 0.8, 1.0);
 

@@ -51,7 +51,7 @@ class StructuresBrowserTest extends InBrowser {
         if (page.locator("#scrub").count() > 0) {
             scrub("0");
             String first = state();
-            scrub("1000");
+            scrub("400");
             assertThat(state()).isNotEqualTo(first);
         }
     }

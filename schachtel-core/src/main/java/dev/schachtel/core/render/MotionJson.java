@@ -12,14 +12,16 @@ import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.motion.Course;
 import dev.schachtel.core.motion.SideView;
-import dev.schachtel.core.shape.Path;
+import dev.schachtel.core.motion.Space;
+import dev.schachtel.core.pose.Vec;
+import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Point;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What a page needs to play one piece's movements by itself: kinematics in millimetres, labels along the way. */
+/** What a page needs to play one piece's movements by itself: where things are along the way in millimetres, and labels. */
 public final class MotionJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -32,58 +34,43 @@ public final class MotionJson {
         all.put("owner", owner.value());
         all.put("given", owner.equals(Id.BASE) ? build.mechanics().unfolding().shownShare() : 1);
         all.put("rest", courses.isEmpty() ? 0 : courses.get(0).motion().restShare());
-        all.put(
-                "endless",
-                !courses.isEmpty() && courses.get(0).motion().keeping().ends() == Motion.Ends.ENDLESS);
+        all.put("round", !courses.isEmpty() && goesRound(courses.get(0).motion()));
         ArrayNode moves = all.putArray("moves");
-        courses.forEach(c -> moves.add(move(c.motion())));
+        Space space = new Space(build);
+        courses.forEach(c -> moves.add(places(build, space, c.motion())));
         labels(all, courses, units);
         side.ifPresent(view -> all.set("side", side(view)));
         return Json.write(all).replace("<", "\\u003c");
     }
 
-    private static ObjectNode move(Motion motion) {
-        ObjectNode node = NODES.objectNode();
-        return motion.move().tell(new Move.Cases<>() {
-            @Override
-            public ObjectNode slide(Move.Slide slide) {
-                return path("slide", slide.path());
+    /**
+     * Where the front view shows it at even shares, so close that what lies between two of them can be filled in straight: x' = ax + cy + e,
+     * y' = bx + dy + f. What opens is seen from the front.
+     */
+    private static ArrayNode places(Build build, Space space, Motion motion) {
+        ArrayNode all = NODES.arrayNode();
+        double height =
+                build.level(motion.moving().get(0)).map(l -> Mm.of(l.bottom())).orElse(0.0);
+        space.way(motion).places().forEach(p -> {
+            ArrayNode place = all.addArray();
+            for (Vec column : List.of(p.across(), p.up())) {
+                place.add(fine(column.x())).add(fine(column.y()));
             }
-
-            @Override
-            public ObjectNode roll(Move.Roll roll) {
-                ObjectNode path = path("roll", roll.path());
-                return path.put("turns", roll.turns());
-            }
-
-            private ObjectNode path(String kind, Path path) {
-                node.put("kind", kind);
-                ArrayNode points = node.putArray("points");
-                path.points().forEach(p -> points.add(point(p)));
-                return node;
-            }
-
-            @Override
-            public ObjectNode turn(Move.Turn turn) {
-                node.put("kind", "turn").set("about", point(turn.about()));
-                return node.put("from", turn.from().degrees())
-                        .put("to", turn.to().degrees());
-            }
-
-            @Override
-            public ObjectNode fold(Move.Fold fold) {
-                node.put("kind", "fold").set("about", point(fold.from()));
-                node.set("to", point(fold.to()));
-                return node.put("opens", fold.opens().degrees());
-            }
-
-            @Override
-            public ObjectNode hang(Move.Hang hang) {
-                node.put("kind", "turn").set("about", point(hang.from()));
-                double swing = hang.swing().degrees();
-                return node.put("from", -swing).put("to", swing);
-            }
+            Vec foot = p.at(new Vec(0, 0, height));
+            place.add(round(foot.x())).add(round(foot.y()));
         });
+        return all;
+    }
+
+    /** A share of a length: on a card of any size a thousandth of a millimetre or less is lost. */
+    private static double fine(double share) {
+        return Math.round(share * 1e6) / 1e6;
+    }
+
+    private static boolean goesRound(Motion motion) {
+        return motion.move() instanceof Move.Turn
+                && degrees(motion) >= 360
+                && motion.keeping().ends() == Motion.Ends.ENDLESS;
     }
 
     private static ArrayNode point(Point p) {
