@@ -16,6 +16,9 @@ export async function mount(holder, moving) {
   view.show(holder, data, moving);
 }
 
+// What is drawn, for whoever compares it with something else.
+export function drawn() { return view && view.scene; }
+
 class View {
   constructor() {
     this.renderer = new THREE.WebGLRenderer({ antialias: true, alpha: true, preserveDrawingBuffer: true });
@@ -42,7 +45,6 @@ class View {
     holder.append(this.canvas);
     holder.classList.add("is-live");
     holder.dataset.live = "yes";
-    holder.querySelectorAll(".round-bar").forEach((part) => { part.hidden = false; });
     this.canvas.setAttribute("aria-label", `${holder.querySelector(".says").innerText.replace("\n", ". ")}. Layers: ${data.sheets.length}.`);
     holder.querySelector("[data-apart]").value = this.apart;
     holder.querySelector("[data-hidden-edges]").checked = !!this.seesThrough;
@@ -270,7 +272,9 @@ class View {
   }
 
   press() {
-    this.holder.querySelectorAll("[data-side]").forEach((b) => b.setAttribute("aria-pressed", String(b.dataset.side === this.named)));
+    this.holder.querySelectorAll("[data-side]").forEach((b) => {
+      if (b.dataset.side === this.named) b.setAttribute("aria-current", "true"); else b.removeAttribute("aria-current");
+    });
   }
 
   turned(by, tilted) {
@@ -304,9 +308,9 @@ class View {
       if (act) { e.preventDefault(); e.stopPropagation(); act(); }
     }, true);
     document.addEventListener("click", (e) => {
-      const button = e.target.closest && e.target.closest(".in-round button");
+      const button = e.target.closest && e.target.closest(".in-round.is-live button, .in-round.is-live [data-side]");
       if (!button) return;
-      if (button.dataset.side) { this.side(button.dataset.side); this.press(); this.render(); }
+      if (button.dataset.side) { e.preventDefault(); this.side(button.dataset.side); this.press(); this.render(); }
       if ("picture" in button.dataset) this.picture();
       if ("allSides" in button.dataset) this.allSides();
     });

@@ -26,6 +26,11 @@ class AccessBrowserTest extends InBrowser {
         super(app);
     }
 
+    @Override
+    boolean looksInSpace() {
+        return true;
+    }
+
     static Stream<String> pages() {
         return Stream.of(
                 "/",

@@ -12,6 +12,11 @@ class PopUpBrowserTest extends InBrowser {
         super(app);
     }
 
+    @Override
+    boolean looksInSpace() {
+        return true;
+    }
+
     private void add(String kind) {
         page.locator("#add > summary").click();
         page.locator("#add button:has(b:text-is('" + kind + "'))").click();

@@ -18,7 +18,7 @@ import dev.schachtel.core.render.SpaceJson;
 final class InTheRound {
     private InTheRound() {}
 
-    static StructureView.Round of(Checked card, SpaceView view) {
+    static StructureView.Round of(Checked card, SpaceView view, Shown shown) {
         Build build = card.build();
         Space space = new Space(build);
         String pins = SpaceJson.pins(space, found(card));
@@ -29,14 +29,16 @@ final class InTheRound {
             return new StructureView.Round(
                     "Hangs by its thread",
                     size(room.high(), units) + " high, " + size(room.wide(), units) + " wide",
-                    pins);
+                    pins,
+                    shown.sides());
         }
         double tips = Tipping.of(build, space, unfolding.shownShare()).degrees();
         String title = unfolding.isMadeToStand() ? "Stands by itself" : "Stands when it is open";
         String facts = size(room.high(), units) + " high, " + size(room.deep(), units) + " deep · ";
         return tips < 0
-                ? new StructureView.Round("Falls over", facts + "its weight lies past its foot", pins)
-                : new StructureView.Round(title, facts + "tips only past " + (int) Math.floor(tips) + "°", pins);
+                ? new StructureView.Round("Falls over", facts + "its weight lies past its foot", pins, shown.sides())
+                : new StructureView.Round(
+                        title, facts + "tips only past " + (int) Math.floor(tips) + "°", pins, shown.sides());
     }
 
     private static List<SpaceJson.Found> found(Checked card) {

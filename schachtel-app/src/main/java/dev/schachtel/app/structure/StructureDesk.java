@@ -80,14 +80,14 @@ class StructureDesk {
         Checked checked = new Checked(plan.build(), plan.movements(), plan.findings());
         CardSpec spec = card.spec();
         Piece piece = chosen(spec, select);
-        Views shown = view.isEmpty() ? first(plan.build()) : view(view);
+        Shown shown = view.isEmpty() ? Shown.of(first(plan.build())) : Shown.named(view);
         List<Line> own = new ArrayList<>();
         List<Line> leans = new ArrayList<>();
         ledger(plan.build(), piece.id(), own, leans);
         return new StructureView(
                 frames.frame(card, plan, "structure"),
                 piece.id().value(),
-                slug(shown),
+                Shown.word(shown.view()),
                 selected(plan, piece),
                 own.stream().map(l -> line(l, spec.units())).toList(),
                 leans.stream().map(l -> line(l, spec.units())).toList(),
@@ -98,8 +98,8 @@ class StructureDesk {
                         checked,
                         piece.id(),
                         shown,
-                        "/cards/" + card.id() + "/structure?view=" + slug(shown) + "&select="),
-                player.of(checked, piece.id(), shown),
+                        "/cards/" + card.id() + "/structure?view=" + shown.name() + "&select="),
+                player.of(checked, piece.id(), shown.view()),
                 views(plan),
                 new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
                 surely.of(plan, piece.id()),
@@ -127,19 +127,6 @@ class StructureDesk {
     /** What stands by itself is seen in the round first. */
     private static Views first(Build build) {
         return build.mechanics().unfolding().isMadeToStand() ? Views.IN_THE_ROUND : Views.FRONT;
-    }
-
-    static Views view(String name) {
-        for (Views view : Views.values()) {
-            if (slug(view).equals(name)) {
-                return view;
-            }
-        }
-        return Views.FRONT;
-    }
-
-    static String slug(Views view) {
-        return view.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private StructureView.Selected selected(Plan plan, Piece piece) {
@@ -225,7 +212,7 @@ class StructureDesk {
     private static List<String> views(Plan plan) {
         return Arrays.stream(Views.values())
                 .filter(v -> v != Views.FROM_THE_SIDE || SideViews.areThere(plan.build()))
-                .map(StructureDesk::slug)
+                .map(Shown::word)
                 .toList();
     }
 

@@ -12,7 +12,6 @@ import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.check.Finding;
-import dev.schachtel.core.drawing.Eye;
 import dev.schachtel.core.drawing.Scene;
 import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.drawing.Stack;
@@ -31,10 +30,15 @@ public final class StructureDrawings {
 
     /** @param link what an address that selects a piece begins with */
     public static StructureView.Drawings of(Checked card, Id select, Views view, String link) {
+        return of(card, select, Shown.of(view), link);
+    }
+
+    static StructureView.Drawings of(Checked card, Id select, Shown shown, String link) {
+        Views view = shown.view();
         Build build = card.build();
         Units units = card.build().spec().units();
         Optional<SpaceView> space = view == Views.IN_THE_ROUND ? Optional.of(SpaceView.of(build)) : Optional.empty();
-        Scene scene = space.map(s -> Views.inTheRound(s, Eye.CORNER)).orElseGet(() -> view.of(build, select));
+        Scene scene = space.map(s -> Views.inTheRound(s, shown.side().eye())).orElseGet(() -> view.of(build, select));
         boolean beside = view == Views.FRONT;
         boolean lying = build.face().bounds().width() > build.face().bounds().height() * 1.1;
         int width = !beside || lying ? 656 : 410;
@@ -44,7 +48,7 @@ public final class StructureDrawings {
                 scene, Look.chosen(width, height, units, select, link).pinned(pins));
         List<StructureView.Figure> besides = beside ? besides(card, select, lying, link) : List.of();
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
-        Optional<StructureView.Round> round = space.map(v -> InTheRound.of(card, v));
+        Optional<StructureView.Round> round = space.map(v -> InTheRound.of(card, v, shown));
         return new StructureView.Drawings(stack, main, besides, lying, round);
     }
 

@@ -82,7 +82,14 @@ public record StructureView(
             String stackSvg, String mainSvg, List<Figure> besides, boolean lying, Optional<Round> round) {}
 
     /** How the card stands, how much room it takes, and where its findings are. */
-    public record Round(String title, String factsHtml, String pinsJson) {}
+    public record Round(String title, String factsHtml, String pinsJson, List<From> sides) {}
+
+    /**
+     * A side from which the card in the round may be looked at.
+     *
+     * @param view what the address calls the view from there
+     */
+    public record From(String name, String view, boolean current) {}
 
     /** A smaller drawing beside the main one. */
     public record Figure(String title, String svg, String sort) {}

@@ -1,12 +1,13 @@
 package dev.schachtel.core.render;
 
 import java.util.List;
+import java.util.Locale;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.drawing.Eye;
+import dev.schachtel.core.drawing.Side;
 import dev.schachtel.core.drawing.SpaceView;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.motion.Space;
@@ -74,12 +75,11 @@ public final class SpaceJson {
         all.put("standing", view.standing().name().toLowerCase(java.util.Locale.ROOT));
         all.put("shown", view.shown());
         ObjectNode sides = all.putObject("sides");
-        side(sides, "front", Eye.FRONT);
-        side(sides, "corner", Eye.CORNER);
-        side(sides, "left", Eye.LEFT);
-        side(sides, "right", Eye.RIGHT);
-        side(sides, "above", Eye.ABOVE);
-        side(sides, "behind", Eye.BEHIND);
+        for (Side side : Side.values()) {
+            sides.putArray(side.name().toLowerCase(Locale.ROOT))
+                    .add(side.eye().round())
+                    .add(side.eye().over());
+        }
         ArrayNode sheets = all.putArray("sheets");
         view.sheets().forEach(s -> sheets.add(sheet(s)));
         ArrayNode bends = all.putArray("bends");
@@ -96,10 +96,6 @@ public final class SpaceJson {
     }
 
     /** Degrees round the card and over the board. */
-    private static void side(ObjectNode sides, String name, Eye eye) {
-        sides.putArray(name).add(eye.round()).add(eye.over());
-    }
-
     private static ObjectNode sheet(SpaceView.Sheet sheet) {
         ObjectNode node = NODES.objectNode();
         node.put("of", sheet.owner().value())
