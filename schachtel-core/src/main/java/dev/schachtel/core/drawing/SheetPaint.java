@@ -8,13 +8,20 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
 /** What a sheet bears, as coloured areas: its picture, work on its surface, words. */
 final class SheetPaint {
-    /** Patterns let much of what is under them show; an even area as strong looks like them from afar. */
-    private static final double PATTERN = 0.45;
+    /** What is coloured by hand lets much of the card show. */
+    private static final double EVEN = 0.45;
+    /** Of that, how much lies under the figures of a pattern. */
+    private static final double UNDER = 0.4;
+
+    private static final double FIGURE = 0.8;
+    /** What is only pressed shows as light and shade. */
+    private static final double PRESSED = 0.14;
 
     private final Build build;
 
@@ -49,8 +56,20 @@ final class SheetPaint {
         if (area.fill() instanceof Fill.Plain plain) {
             all.add(new SpaceView.Paint(area.outline(), plain.colour(), 1));
         } else if (area.fill() instanceof Fill.Worked worked) {
-            double strength = worked.kind().blends() ? 1 : PATTERN;
-            all.add(new SpaceView.Paint(area.outline(), worked.colour(), worked.coverage() * strength));
+            worked(area.outline(), worked, all);
         }
+    }
+
+    /** Patterns lie on an even tint, which is what is left of them where the area is too small for any. */
+    private static void worked(Outline area, Fill.Worked worked, List<SpaceView.Paint> all) {
+        Surfacing kind = worked.kind();
+        double strength = kind.blends() ? 1 : kind.colours() ? EVEN : 0;
+        List<Outline> figures = Pattern.of(kind, area);
+        double under = figures.isEmpty() ? strength : strength * UNDER;
+        if (under > 0) {
+            all.add(new SpaceView.Paint(area, worked.colour(), worked.coverage() * under));
+        }
+        double seen = kind.colours() ? FIGURE : PRESSED;
+        figures.forEach(f -> all.add(new SpaceView.Paint(f, worked.colour(), worked.coverage() * seen)));
     }
 }
