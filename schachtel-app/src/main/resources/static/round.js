@@ -45,7 +45,7 @@ class View {
     holder.append(this.canvas);
     holder.classList.add("is-live");
     holder.dataset.live = "yes";
-    this.canvas.setAttribute("aria-label", `${holder.querySelector(".says").innerText.replace("\n", ". ")}. Layers: ${data.sheets.length}.`);
+    this.canvas.setAttribute("aria-label", `${holder.querySelector(".says").innerText.replace("\n", ". ")}. ${holder.dataset.inSight} Layers: ${data.sheets.length}.`);
     holder.querySelector("[data-apart]").value = this.apart;
     holder.querySelector("[data-hidden-edges]").checked = !!this.seesThrough;
     const now = moving();

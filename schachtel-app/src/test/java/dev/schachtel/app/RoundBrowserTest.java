@@ -47,6 +47,8 @@ class RoundBrowserTest extends InBrowser {
         assertThat(page.locator("[data-view=in-the-round]")).hasAttribute("aria-current", "true");
         assertThat(round.locator(".says")).containsText("Stands by itself");
         assertThat(round.locator(".says")).containsText("tips only past");
+        assertThat(String.valueOf(round.locator("canvas").getAttribute("aria-label")))
+                .contains("Stands by itself", "high", "Seen from the corner, the largest first: ");
         String corner = seen();
         page.locator("[data-side=behind]").click();
         assertThat(page.locator("[data-side=behind]")).hasAttribute("aria-current", "true");

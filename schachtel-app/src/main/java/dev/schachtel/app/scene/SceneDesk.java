@@ -44,6 +44,7 @@ import dev.schachtel.core.render.Look;
 import dev.schachtel.core.render.PictureSvg;
 import dev.schachtel.core.render.Pin;
 import dev.schachtel.core.render.SvgWriter;
+import dev.schachtel.core.scene.CarriedOn;
 import dev.schachtel.core.scene.Fact;
 import dev.schachtel.core.scene.HowMany;
 import dev.schachtel.core.scene.Layouts;
@@ -279,6 +280,7 @@ class SceneDesk {
                 m.pinned(),
                 m.locked(),
                 m.trimmed(),
+                new CarriedOn(plan.spec(), m, plan.workshop()).isAsked(),
                 scenery.map(s -> alike(s, m)).orElse(1),
                 picture.map(Picture::isFree).orElse(true),
                 UndersideView.of(plan.build(), new PartId(m.id(), ""))

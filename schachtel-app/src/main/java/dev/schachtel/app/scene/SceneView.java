@@ -59,6 +59,7 @@ public record SceneView(
             boolean pinned,
             boolean locked,
             boolean trimmed,
+            boolean carriesOn,
             int alike,
             boolean sized,
             String behindSvg,

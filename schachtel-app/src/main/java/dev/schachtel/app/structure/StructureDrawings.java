@@ -48,7 +48,7 @@ public final class StructureDrawings {
                 scene, Look.chosen(width, height, units, select, link).pinned(pins));
         List<StructureView.Figure> besides = beside ? besides(card, select, lying, link) : List.of();
         String stack = StackSvg.write(Stack.of(build, select), select, link, 586);
-        Optional<StructureView.Round> round = space.map(v -> InTheRound.of(card, v, shown));
+        Optional<StructureView.Round> round = space.map(v -> InTheRound.of(card, v, shown, scene));
         return new StructureView.Drawings(stack, main, besides, lying, round);
     }
 

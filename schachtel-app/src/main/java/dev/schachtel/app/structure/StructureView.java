@@ -81,8 +81,16 @@ public record StructureView(
     public record Drawings(
             String stackSvg, String mainSvg, List<Figure> besides, boolean lying, Optional<Round> round) {}
 
-    /** How the card stands, how much room it takes, and where its findings are. */
-    public record Round(String title, String factsHtml, String pinsJson, List<From> sides) {}
+    /** How the card stands, how much room it takes, and how it is looked at. */
+    public record Round(String title, String factsHtml, Looking looking) {}
+
+    /**
+     * What a look at the card in the round needs.
+     *
+     * @param pinsJson where its findings are
+     * @param inSight what is seen, in words
+     */
+    public record Looking(String pinsJson, List<From> sides, String inSight) {}
 
     /**
      * A side from which the card in the round may be looked at.

@@ -26,9 +26,13 @@ public enum RuleId {
     STEPS_CLOSE,
     STANDS,
     STOP_HEIGHT,
+    /** A folded stand lies behind its panel. */
+    STAND_BEHIND,
     TIPS,
     /** Nothing reaches lower than the foot of what stands. */
     FOOT_FREE,
+    /** Nothing goes below the board on which the card is opened. */
+    BOARD_FREE,
     GLUED_SHUT,
     /** Something is left of a flap that is lower than its middle. */
     FLAP_LOW,

@@ -57,4 +57,9 @@ public record Accordion(
                 .mapToObj(i -> isFaceDown(i) ? panel(i) : back(i))
                 .toList();
     }
+
+    @Override
+    public List<Id> inRow() {
+        return IntStream.rangeClosed(1, panels).mapToObj(Accordion::panel).toList();
+    }
 }

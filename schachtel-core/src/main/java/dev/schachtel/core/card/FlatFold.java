@@ -29,4 +29,9 @@ public record FlatFold(
     public List<Id> reverses() {
         return List.of(fold == Fold.SIDE ? Id.INSIDE_LEFT : Id.INSIDE_TOP, Id.OUTSIDE_BACK);
     }
+
+    @Override
+    public List<Id> inRow() {
+        return fold == Fold.SIDE && gusset.isZero() ? List.of(Id.INSIDE_LEFT, Id.INSIDE) : List.of();
+    }
 }

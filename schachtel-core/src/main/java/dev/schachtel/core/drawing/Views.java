@@ -52,6 +52,11 @@ public enum Views {
         return RoundView.of(view, eye);
     }
 
+    /** The pieces that are seen in a drawing, the one of which most is seen first. */
+    public static List<Id> seen(Scene scene) {
+        return InSight.owners(scene);
+    }
+
     /** A face as the eye sees it: the front, or for what lies inside that sheet alone with what is on it. */
     public static Scene face(Build build, Id on) {
         Optional<Face> under = build.face(on).filter(Face::isUnder);

@@ -15,6 +15,7 @@ import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
 import dev.schachtel.core.build.Work;
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.material.Adhesive;
@@ -23,15 +24,20 @@ import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Material;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Placement;
 import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.work.WorkKind;
 
-/** A cut-out laid on, turned about its middle. */
+/** A cut-out laid on, turned about its middle; trimmed, it ends at the edge of its ground, and a hair before a crease. */
 @AutoService(Engineer.class)
 public final class MotifEngineer implements Engineer<Motif> {
+    /** So far from a crease ends what is trimmed there, so that the card can be folded: half of 0.4 mm. */
+    private static final Length HAIR = Length.ofMicrometres(200);
+
     @Override
     public Class<Motif> engineers() {
         return Motif.class;
@@ -102,7 +108,7 @@ public final class MotifEngineer implements Engineer<Motif> {
         PartId id = new PartId(motif.id(), "");
         Placement at = Placement.at(motif.across(), motif.up()).turned(Angle.ofDegrees(motif.turned()));
         Outline whole = motif.mirrored() ? shape.outline().mirrored(0) : shape.outline();
-        Outline kept = motif.trimmed() ? trimmed(whole, motif, face) : whole;
+        Outline kept = motif.trimmed() ? trimmed(whole, motif, besideCreases(motif.on(), face, draft)) : whole;
         boolean square = shape.form().sort() == Form.Sort.RECTANGLE;
         CutMethod method = square ? CutMethod.TRIMMER : Shapes.method(motif.shape(), draft.workshop());
         boolean wholeFirst = method != CutMethod.ELECTRONIC && kept != whole;
@@ -114,6 +120,20 @@ public final class MotifEngineer implements Engineer<Motif> {
                 .at(at)
                 .cutBy(method);
         return new Cut(part, kept.placed(at), wholeFirst);
+    }
+
+    /** A face without the hair at each of its creases. */
+    private static Outline besideCreases(Id on, Outline face, BuildDraft draft) {
+        List<Id> row = draft.spec().base().inRow();
+        int at = row.indexOf(on);
+        if (at < 0) {
+            return face;
+        }
+        Length left = at > 0 ? HAIR : Length.ZERO;
+        Length right = at < row.size() - 1 ? HAIR : Length.ZERO;
+        Box box = face.bounds();
+        return Outline.sheet(box.wide().minus(left).minus(right), box.high())
+                .placed(Placement.at(Mm.length(box.left()).plus(left), Mm.length(box.bottom())));
     }
 
     /** What of an outline, in the piece's own coordinates, lies on its ground; all of it if that is nothing. */

@@ -19,7 +19,8 @@ public record Shapes(Outline outline, Form form) {
                 : CutMethod.DIE;
     }
 
-    static Shapes of(Opening opening, Workshop stock) {
+    /** As it is given. */
+    public static Shapes of(Opening opening, Workshop stock) {
         return grown(opening, Length.ZERO, stock);
     }
 

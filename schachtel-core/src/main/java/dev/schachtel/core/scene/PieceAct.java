@@ -33,6 +33,8 @@ public enum PieceAct {
     BACK,
     RAISE,
     TRIM,
+    /** What reaches over a crease is cut there, and goes on beside it. */
+    CARRY_ON,
     PIN,
     LOCK,
     COPY,
@@ -61,10 +63,14 @@ public enum PieceAct {
      * @throws RefusedException if there is no such piece, or it can't be done to it
      */
     public CardSpec apply(CardSpec spec, Id id, Workshop workshop) {
-        return this == RAISE && !piece(spec, id).locked()
+        Depicted piece = piece(spec, id);
+        if (piece.locked() || this != RAISE && this != CARRY_ON) {
+            return apply(spec, id);
+        }
+        return this == RAISE
                 ? CardEdit.of(spec)
-                        .set(id, "fixing", other(piece(spec, id), workshop).id().value())
-                : apply(spec, id);
+                        .set(id, "fixing", other(piece, workshop).id().value())
+                : new CarriedOn(spec, piece, workshop).card();
     }
 
     CardSpec apply(CardSpec spec, Id id) {
@@ -86,7 +92,7 @@ public enum PieceAct {
             case LOCK -> edit.set(id, "locked", "" + !piece.locked());
             case COPY -> copied(spec, id);
             case REMOVE -> edit.remove(id);
-            case RAISE -> throw new IllegalArgumentException("what it lies on depends on the stock");
+            case RAISE, CARRY_ON -> throw new IllegalArgumentException("what it is made of depends on the stock");
         };
     }
 

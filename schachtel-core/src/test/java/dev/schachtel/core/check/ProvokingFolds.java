@@ -49,6 +49,13 @@ final class ProvokingFolds {
                         Severity.MEND,
                         TestCards.whole("winding-house.json").set("station", "across", "62 mm")),
                 arguments(
+                        RuleId.BOARD_FREE,
+                        Severity.WATCH,
+                        TestCards.empty("{\"kind\": \"flat-fold\", \"fold\": \"side\"}")
+                                .add("motif")
+                                .set("motif", "on", "front")
+                                .set("motif", "across", "0 mm")),
+                arguments(
                         RuleId.DOOR_STOPS,
                         Severity.WATCH,
                         TestCards.whole("guards-door.json")

@@ -237,4 +237,35 @@ class LinkageTest {
         Vec shut = accordion.at(0).panels().get(4).at(new Vec(150, 0, 0));
         assertThat(shut.x()).isCloseTo(30, within(1e-9));
     }
+
+    /**
+     * A panel that would turn as it rises: an arm to each page, the same but for half a turn about the middle. Five hinges in one loop leave nothing free, wherever
+     * creases lie; paper twists there only by bending. So nothing of the kind is offered.
+     */
+    @Property(tries = 60)
+    void aStripTwistedBetweenThePagesGapes(@ForAll int seed) {
+        Random random = new Random(seed);
+        double out = 15 + 20 * random.nextDouble();
+        Edge tab = edge(out, 65 + 10 * random.nextDouble(), out + 25, 75 + 20 * random.nextDouble());
+        Edge crease = edge(out, 54 + 4 * random.nextDouble(), out + 25, 56 + 8 * random.nextDouble());
+        Edge fold = edge(0, 0, 0, 100);
+        List<Hinge> hinges = List.of(
+                new Hinge("fold", 0, 1, fold, fold, 0, 1),
+                new Hinge("tab on the page", 0, 2, tab, tab, 0, 1),
+                new Hinge("crease of the arm", 2, 3, crease, crease, 0, 1),
+                new Hinge("crease of the other arm", 3, 4, across(crease), across(crease), 0, -1),
+                new Hinge("tab on the leaf", 4, 1, across(tab), across(tab), 0, -1));
+        Linkage.Pose pose = new Linkage(5, hinges, Map.of(0, share -> share * Math.PI)).at(0.4);
+        assertThat(pose.closed()).isFalse();
+        assertThat(pose.gap()).isGreaterThan(0.1);
+    }
+
+    /** Half a turn about the line through the middle of the fold, which lies in the sheet. */
+    private static Edge across(Edge edge) {
+        return edge(
+                edge.from().x(),
+                100 - edge.from().y(),
+                edge.to().x(),
+                100 - edge.to().y());
+    }
 }

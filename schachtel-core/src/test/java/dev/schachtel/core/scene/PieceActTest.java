@@ -2,15 +2,21 @@ package dev.schachtel.core.scene;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.PartId;
+import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Element;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
+import dev.schachtel.core.check.Checked;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.engineering.Engineering;
@@ -21,10 +27,13 @@ import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 class PieceActTest {
     private static final Workshop WORKSHOP = WorkshopFile.standard();
@@ -125,8 +134,66 @@ class PieceActTest {
     @ParameterizedTest
     @EnumSource(PieceAct.class)
     void everyActIsKnownByItsWordAndNeedsAPiece(PieceAct act) {
-        assertThat(PieceAct.of(act.name().toLowerCase(Locale.ROOT))).isEqualTo(act);
+        assertThat(PieceAct.of(act.name().toLowerCase(Locale.ROOT).replace('_', '-')))
+                .isEqualTo(act);
         assertThatThrownBy(() -> act.apply(spec, new Id("nobody"), WORKSHOP)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> PieceAct.of(act.name() + "!")).isInstanceOf(RefusedException.class);
+    }
+
+    /** A hill of 250 mm by 40 mm over the first three panels of 90 mm. */
+    private static CardSpec overCreases() {
+        CardSpec card = CardFile.read(
+                "{\"schachtel\": 1, \"name\": \"Try\", \"units\": \"mm\", \"brief\": {\"recipient\": \"\","
+                        + " \"occasion\": \"\"}, \"base\": {\"kind\": \"accordion\", \"width\": \"90 mm\", \"height\": \"120 mm\","
+                        + " \"panels\": 4}}");
+        CardSpec hill = CardEdit.of(card).add("motif");
+        String[][] values = {
+            {"on", "panel-2"},
+            {"shape", "rectangle"},
+            {"shape.width", "250 mm"},
+            {"shape.height", "40 mm"},
+            {"across", "45 mm"},
+            {"up", "20 mm"},
+            {"fixing", "foam-tape-1"}
+        };
+        for (String[] value : values) {
+            hill = CardEdit.of(hill).set(TREE, value[0], value[1]);
+        }
+        return hill;
+    }
+
+    /** Cut apart at both creases, with 0.4 mm between neighbours there; all flat, and together as wide as the hill but for that. */
+    @Test
+    void whatReachesOverCreasesIsCutThereAndGoesOn() {
+        CardSpec card = PieceAct.CARRY_ON.apply(overCreases(), TREE, WORKSHOP);
+        List<Motif> all = card.elements().stream().map(Motif.class::cast).toList();
+        assertThat(all).extracting(m -> m.on().value()).containsExactlyInAnyOrder("panel-1", "panel-2", "panel-3");
+        assertThat(all).allMatch(Motif::trimmed);
+        assertThat(all).allMatch(m -> !WORKSHOP.find(m.fixing(), Foam.class).isPresent());
+        Build build = Engineering.engineer(card, WORKSHOP);
+        Map<String, Box> seen = new TreeMap<>();
+        for (Motif m : all) {
+            Outline lies = build.level(SlabId.of(new PartId(m.id(), "")))
+                    .orElseThrow()
+                    .slab()
+                    .footprints()
+                    .get(0);
+            seen.put(m.on().value(), build.face(m.on()).orElseThrow().seen(lies).bounds());
+        }
+        assertThat(seen.get("panel-1").left()).isCloseTo(90 + 45 - 125, within(1e-6));
+        assertThat(seen.get("panel-1").right()).isCloseTo(90 - 0.2, within(1e-6));
+        assertThat(seen.get("panel-2").left()).isCloseTo(0.2, within(1e-6));
+        assertThat(seen.get("panel-2").right()).isCloseTo(90 - 0.2, within(1e-6));
+        assertThat(seen.get("panel-3").left()).isCloseTo(0.2, within(1e-6));
+        assertThat(seen.get("panel-3").right()).isCloseTo(45 + 125 - 90, within(1e-6));
+        assertThat(seen.values().stream().mapToDouble(Box::width).sum()).isCloseTo(250 - 2 * 0.4, within(1e-6));
+        assertThat(Checked.of(card, WORKSHOP).mends()).isZero();
+    }
+
+    @Test
+    void whatStaysOnItsPanelGoesNowhere() {
+        CardSpec small = CardEdit.of(overCreases()).set(TREE, "shape.width", "90 mm");
+        assertThatThrownBy(() -> PieceAct.CARRY_ON.apply(small, TREE, WORKSHOP)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> PieceAct.CARRY_ON.apply(spec, TREE, WORKSHOP)).isInstanceOf(RefusedException.class);
     }
 }

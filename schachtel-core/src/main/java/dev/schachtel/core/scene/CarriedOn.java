@@ -1,0 +1,105 @@
+package dev.schachtel.core.scene;
+
+import java.util.List;
+
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.Depicted;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.engineering.Shapes;
+import dev.schachtel.core.material.Adhesive;
+import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.measure.Angle;
+import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.model.RecordType;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.shape.Box;
+import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Placement;
+
+/** A piece that reaches over creases of the open card, cut apart there: one piece on each of the panels beside each other, all flat and trimmed. */
+public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
+    /** What reaches no further doesn't, mm: it is cut off with the hair at the crease. */
+    private static final double SEEN = 0.2;
+
+    /** Whether it reaches over a crease at all. */
+    public boolean isAsked() {
+        return first() < last();
+    }
+
+    /**
+     * The card with the pieces; the given one stays on its panel.
+     *
+     * @throws RefusedException if it reaches over no crease
+     */
+    CardSpec card() {
+        if (!isAsked()) {
+            throw new RefusedException(piece.id().value(), "does not reach over a crease");
+        }
+        CardSpec now = flat(spec, piece.id());
+        for (int at = first(); at <= last(); at++) {
+            if (at != own()) {
+                now = added(now, at);
+            }
+        }
+        return now;
+    }
+
+    private List<Id> row() {
+        return spec.base().inRow();
+    }
+
+    private int own() {
+        return row().indexOf(piece.on());
+    }
+
+    private Box covers() {
+        Outline whole = Shapes.of(piece.shape(), workshop).outline();
+        return (piece.mirrored() ? whole.mirrored(0) : whole)
+                .placed(Placement.at(piece.across(), piece.up()).turned(Angle.ofDegrees(piece.turned())))
+                .bounds();
+    }
+
+    /** The panel on which its left end lies, or the first one. */
+    private int first() {
+        return own() < 0 ? 0 : Math.max(0, own() + panels(covers().left() + SEEN));
+    }
+
+    /** The panel on which its right end lies, or the last one. */
+    private int last() {
+        return own() < 0 ? 0 : Math.min(row().size() - 1, own() + panels(covers().right() - SEEN));
+    }
+
+    /** By how many panels a place lies beside its own. */
+    private int panels(double across) {
+        return (int) Math.floor(across / Mm.of(wide()));
+    }
+
+    private Length wide() {
+        return spec.base().width();
+    }
+
+    private CardSpec flat(CardSpec card, Id id) {
+        CardSpec trimmed = CardEdit.of(card).set(id, "trimmed", "true");
+        boolean glued = workshop.find(piece.fixing(), Adhesive.class).isPresent();
+        return glued
+                ? trimmed
+                : CardEdit.of(trimmed)
+                        .set(
+                                id,
+                                "fixing",
+                                workshop.all(Adhesive.class).get(0).id().value());
+    }
+
+    private CardSpec added(CardSpec card, int at) {
+        Piece given = card.piece(piece.id()).orElseThrow();
+        CardEdit edit = CardEdit.of(card);
+        Id copy = edit.nextId(RecordType.word(given.getClass()));
+        Length across = piece.across().minus(wide().times(at - own()));
+        CardSpec pasted =
+                CardEdit.of(edit.paste(given)).set(copy, "on", row().get(at).value());
+        return CardEdit.of(pasted).set(copy, "across", across.toString());
+    }
+}
