@@ -31,8 +31,6 @@ public enum RuleId {
     TIPS,
     /** Nothing reaches lower than the foot of what stands. */
     FOOT_FREE,
-    /** Nothing goes below the board on which the card is opened. */
-    BOARD_FREE,
     GLUED_SHUT,
     /** Something is left of a flap that is lower than its middle. */
     FLAP_LOW,

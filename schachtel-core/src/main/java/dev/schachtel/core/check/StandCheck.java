@@ -12,14 +12,13 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Pull;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
-import dev.schachtel.core.motion.Dip;
 import dev.schachtel.core.motion.Movements;
 import dev.schachtel.core.motion.Tipping;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 import dev.schachtel.core.shape.Point;
 
-/** A standing card may be tipped by 10 degrees either way before it falls, and nothing goes below the board. Handbook chapter 2. */
+/** A standing card may be tipped by 10 degrees either way before it falls, and nothing reaches below its foot. Handbook chapter 2. */
 final class StandCheck implements Check {
     private static final int LEAST = 10;
     private static final int USUAL_LEAN = 65;
@@ -41,8 +40,6 @@ final class StandCheck implements Check {
             stands(t, build, report);
             t.under().ifPresent(u -> under(u, build, report));
         });
-        boolean standsOn = movements.stands().flatMap(Tipping::under).isPresent();
-        movements.dips().filter(d -> !falls && !standsOn).ifPresent(d -> dips(d, build, report));
     }
 
     private static void stands(Tipping tipping, Build build, Report report) {
@@ -59,32 +56,22 @@ final class StandCheck implements Check {
         }
     }
 
+    /** On a leaning face it goes up; past a fold, back onto the card. */
     private static void under(Tipping.Under under, Build build, Report report) {
         Slab slab = under.body().level().slab();
+        Box card = build.face().bounds();
+        Box own = under.body().outline().bounds();
+        double x = Math.max(0, card.left() - own.left()) - Math.max(0, own.right() - card.right());
+        double y = Math.max(0, card.bottom() - own.bottom()) - Math.max(0, own.top() - card.top());
         report.on(RuleId.FOOT_FREE, slab.part().owner())
                 .parts(slab.part())
                 .names(slab.name())
                 .measured(Mm.length(under.deep()), Length.ZERO)
                 .at(slab.bounds().centre())
                 .remedy(Remedies.move(build, slab.part().owner(), new Point(0, under.deep() / SLOPE)))
-                .mend();
-    }
-
-    /** What goes below the board reaches past a fold: back onto the card by as much. */
-    private static void dips(Dip dip, Build build, Report report) {
-        Slab slab = dip.body().level().slab();
-        Box card = build.face().bounds();
-        Box own = dip.body().outline().bounds();
-        double x = Math.max(0, card.left() - own.left()) - Math.max(0, own.right() - card.right());
-        double y = Math.max(0, card.bottom() - own.bottom()) - Math.max(0, own.top() - card.top());
-        report.on(RuleId.BOARD_FREE, slab.part().owner())
-                .parts(slab.part())
-                .names(slab.name())
-                .measured(Mm.length(dip.deep()), Length.ZERO)
-                .at(own.centre())
                 .remedy(Remedies.move(build, slab.part().owner(), new Point(x, 0)))
                 .remedy(Remedies.move(build, slab.part().owner(), new Point(0, y)))
-                .watch();
+                .mend();
     }
 
     private static String way(Tipping tipping) {

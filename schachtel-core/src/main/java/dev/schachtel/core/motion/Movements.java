@@ -11,10 +11,8 @@ import dev.schachtel.core.card.Id;
  *
  * @param stands for a card that is made to stand
  * @param stopped doors that don't open as far as they should
- * @param dips what goes below the board while the card is opened, the deepest
  */
-public record Movements(
-        List<Course> courses, Optional<Tipping> stands, Opening opening, List<Stopped> stopped, Optional<Dip> dips) {
+public record Movements(List<Course> courses, Optional<Tipping> stands, Opening opening, List<Stopped> stopped) {
     public Movements {
         courses = List.copyOf(courses);
         stopped = List.copyOf(stopped);
@@ -24,11 +22,7 @@ public record Movements(
         Space space = new Space(build);
         List<Course> courses = new Clearance(build).courses();
         return new Movements(
-                courses,
-                Tipping.given(build, space),
-                Opening.of(build, space),
-                Stopped.of(build, space, courses),
-                Dip.of(build, space));
+                courses, Tipping.given(build, space), Opening.of(build, space), Stopped.of(build, space, courses));
     }
 
     /** The movements of a piece. */

@@ -49,12 +49,10 @@ final class ProvokingFolds {
                         Severity.MEND,
                         TestCards.whole("winding-house.json").set("station", "across", "62 mm")),
                 arguments(
-                        RuleId.BOARD_FREE,
-                        Severity.WATCH,
-                        TestCards.empty("{\"kind\": \"flat-fold\", \"fold\": \"side\"}")
-                                .add("motif")
-                                .set("motif", "on", "front")
-                                .set("motif", "across", "0 mm")),
+                        RuleId.STAND_BEHIND,
+                        Severity.MEND,
+                        TestCards.empty("{\"kind\": \"concertina\", \"width\": \"120 mm\", \"height\": \"160 mm\"}")
+                                .set("base", "high", "600 mm")),
                 arguments(
                         RuleId.DOOR_STOPS,
                         Severity.WATCH,

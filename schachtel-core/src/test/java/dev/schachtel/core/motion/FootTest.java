@@ -1,5 +1,7 @@
 package dev.schachtel.core.motion;
 
+import java.util.Optional;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,15 +16,16 @@ import dev.schachtel.core.plan.Planner;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-/** What goes below the board while a card is opened on it. */
-class DipTest {
+/** What reaches below the foot of a card that stands open on its back. */
+class FootTest {
     private static final double HALF = 15;
 
-    /** A square of 30 mm on the front, its middle so far from the fold. */
+    /** A square of 30 mm on the front of a card that is opened lying, its middle so far from the fold. */
     private static TestCards card(String fold, double middle) {
         TestCards card = TestCards.empty(
                         "{\"kind\": \"flat-fold\", \"width\": \"120 mm\", \"height\": \"120 mm\", \"fold\": \"" + fold
                                 + "\"}")
+                .add("pop-up-box")
                 .add("motif")
                 .set("motif", "on", "front")
                 .set("motif", "shape", "rectangle")
@@ -33,38 +36,41 @@ class DipTest {
                 .set("motif", top ? "across" : "up", "60 mm");
     }
 
-    /** What reaches past the fold by d hangs straight down when the front stands upright: d below the fold, which lies a sheet over the board. */
+    /** What reaches past the fold by d hangs straight down when the front stands upright: d below the fold, which lies less than a millimetre over the board. */
     @ParameterizedTest
     @CsvSource({"side, 0", "side, 5", "side, 10", "top, 0", "top, 8"})
-    void whatReachesPastTheFoldHangsDownHalfWay(String fold, double middle) {
-        Dip dip = Movements.of(card(fold, middle).build()).dips().orElseThrow();
-        assertThat(dip.body().level().slab().part().owner().value()).isEqualTo("motif");
-        assertThat(dip.share()).isCloseTo(0.5, within(0.01));
-        assertThat(dip.deep()).isCloseTo(HALF - middle, within(0.7));
+    void whatReachesPastTheFoldHangsDown(String fold, double middle) {
+        Tipping.Under under = under(card(fold, middle)).orElseThrow();
+        assertThat(under.body().level().slab().part().owner().value()).isEqualTo("motif");
+        assertThat(under.deep()).isCloseTo(HALF - middle, within(1.0));
+    }
+
+    private static Optional<Tipping.Under> under(TestCards card) {
+        return Movements.of(card.build()).stands().flatMap(Tipping::under);
     }
 
     @Test
     void whatStaysOnTheCardDoesNot() {
-        assertThat(Movements.of(card("side", 16).build()).dips()).isEmpty();
-        assertThat(Movements.of(card("side", 110).build()).dips()).isEmpty();
-        assertThat(Movements.of(card("top", 16).build()).dips()).isEmpty();
+        assertThat(under(card("side", 16))).isEmpty();
+        assertThat(under(card("side", 110))).isEmpty();
+        assertThat(under(card("top", 16))).isEmpty();
     }
 
     @ParameterizedTest
     @MethodSource("dev.schachtel.core.TestCards#files")
     void noDemoCardDoes(String file) {
-        assertThat(Movements.of(TestCards.whole(file).build()).dips()).isEmpty();
+        assertThat(under(TestCards.whole(file))).isEmpty();
     }
 
     @Test
-    void movedBackItLiesOnTheBoard() {
+    void movedBackItStandsOnItsFoot() {
         TestCards card = card("side", 4);
-        Finding found = card.plan().findings().of(RuleId.BOARD_FREE).all().get(0);
+        Finding found = card.plan().findings().of(RuleId.FOOT_FREE).all().get(0);
         assertThat(found.remedies()).isNotEmpty();
         for (Remedy remedy : found.remedies()) {
             assertThat(Planner.plan(remedy.taken(card.spec()), TestCards.WORKSHOP)
                             .findings()
-                            .of(RuleId.BOARD_FREE)
+                            .of(RuleId.FOOT_FREE)
                             .all())
                     .isEmpty();
         }
