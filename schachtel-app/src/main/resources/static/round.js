@@ -38,7 +38,7 @@ class View {
     this.data = data;
     this.open = data.shown;
     this.moved = { owner: "", share: 0 };
-    if (this.turn === undefined) this.side("corner");
+    if (this.turn === undefined) this.side(holder.querySelector("[data-side][aria-current]")?.dataset.side || "corner");
     this.scene = new THREE.Scene();
     this.light();
     this.build();

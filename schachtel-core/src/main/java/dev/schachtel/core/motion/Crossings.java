@@ -9,10 +9,11 @@ import java.util.function.DoubleFunction;
 import java.util.function.Function;
 
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rigid;
 
 /**
- * What goes through what on a way: in even steps, finer ones where the room that two slabs pass over between two of them is shared; the first
+ * What goes through what on a way: in even steps, and finer ones for what may have passed through each other between two of them; the first
  * crossing of each two pieces is narrowed down.
  *
  * @param bodies what is held against each other
@@ -23,9 +24,9 @@ record Crossings(
         List<Space.Body> bodies,
         DoubleFunction<Function<Space.Body, Rigid>> at,
         BiPredicate<Space.Body, Space.Body> mayMeet) {
-    private static final int STEPS = 32;
-    private static final int FINER = 4;
-    private static final int NARROWED = 6;
+    private static final int STEPS = Linkage.STEPS;
+    private static final int FINER = 2;
+    private static final int NARROWED = 7;
 
     /** Two pieces, whichever way round. */
     private record Pair(Id first, Id second) {
@@ -48,14 +49,19 @@ record Crossings(
             double from = (step - 1) * end / STEPS;
             double to = step * end / STEPS;
             List<Contact.Lying> after = lying(to);
-            List<Near> near = near(pairs, before, after);
-            for (int i = 1; i <= FINER && !near.isEmpty(); i++) {
+            List<Near> passing = passing(pairs, before, after);
+            for (int i = 1; i < FINER && !passing.isEmpty(); i++) {
                 double share = from + (to - from) * i / FINER;
-                look(near, share, (to - from) / FINER, found);
+                look(passing, lying(share), share, (to - from) / FINER, found);
             }
+            look(pairs, after, to, to - from, found);
             before = after;
         }
         return List.copyOf(found.values());
+    }
+
+    private Pair pair(Near near) {
+        return Pair.of(bodies.get(near.one), bodies.get(near.other));
     }
 
     private List<Near> pairs() {
@@ -75,26 +81,30 @@ record Crossings(
         return bodies.stream().map(b -> Contact.Lying.of(b, places.apply(b))).toList();
     }
 
-    private static List<Near> near(List<Near> pairs, List<Contact.Lying> before, List<Contact.Lying> after) {
+    /** What may have gone through each other between two steps: the boxes that they pass over touch, and at the end they are apart again. */
+    private static List<Near> passing(List<Near> pairs, List<Contact.Lying> before, List<Contact.Lying> after) {
         List<Bounds> passed = new ArrayList<>();
         for (int i = 0; i < before.size(); i++) {
             passed.add(before.get(i).round().union(after.get(i).round()));
         }
         return pairs.stream()
-                .filter(p -> passed.get(p.one).touches(passed.get(p.other)))
+                .filter(p -> passed.get(p.one).touches(passed.get(p.other)) && !touch(p, after))
                 .toList();
     }
 
-    private void look(List<Near> near, double share, double step, Map<Pair, Contact> found) {
-        Function<Space.Body, Rigid> places = at.apply(share);
+    private static boolean touch(Near pair, List<Contact.Lying> lying) {
+        return lying.get(pair.one).round().touches(lying.get(pair.other).round());
+    }
+
+    private void look(List<Near> near, List<Contact.Lying> lying, double share, double step, Map<Pair, Contact> found) {
         for (Near p : near) {
-            Pair pair = Pair.of(bodies.get(p.one), bodies.get(p.other));
-            if (!found.containsKey(pair)) {
-                Contact.Lying one = Contact.Lying.of(bodies.get(p.one), places.apply(bodies.get(p.one)));
-                Contact.Lying other = Contact.Lying.of(bodies.get(p.other), places.apply(bodies.get(p.other)));
+            if (touch(p, lying) && !found.containsKey(pair(p))) {
+                Contact.Lying one = lying.get(p.one);
+                Contact.Lying other = lying.get(p.other);
                 Contact.between(one, other)
                         .ifPresent(place -> found.put(
-                                pair, new Contact(one.body(), other.body(), narrowed(p, share - step, share), place)));
+                                pair(p),
+                                new Contact(one.body(), other.body(), narrowed(p, share - step, share), place)));
             }
         }
     }

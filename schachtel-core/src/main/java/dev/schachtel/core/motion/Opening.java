@@ -22,7 +22,7 @@ import dev.schachtel.core.pose.Rigid;
  * @param gapes what gapes then; empty for a card that opens all the way
  */
 public record Opening(List<Contact> contacts, double opens, String gapes) {
-    private static final int STEPS = 32;
+    private static final int STEPS = Linkage.STEPS;
     /** What gapes by more doesn't close, mm. */
     private static final double GAPES = 0.01;
 

@@ -17,8 +17,8 @@ import java.util.function.DoubleUnaryOperator;
  * shut card in fixed steps of the driver, so that the same driver gives the same pose whatever was shown before.
  */
 public final class Linkage {
-    /** Steps from shut to any pose. */
-    static final int STEPS = 48;
+    /** Steps from shut to any pose; poses after whole ones are kept. */
+    public static final int STEPS = 48;
     /** Closed: ends of a hinge are no further apart than this, mm. */
     public static final double CLOSED = 1e-7;
 

@@ -24,9 +24,9 @@ public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
     /** What reaches no further doesn't, mm: it is cut off with the hair at the crease. */
     private static final double SEEN = 0.2;
 
-    /** Whether it reaches over a crease at all. */
+    /** Whether it reaches over a crease at all; what is trimmed ends there. */
     public boolean isAsked() {
-        return first() < last();
+        return !piece.trimmed() && first() < last();
     }
 
     /**

@@ -188,6 +188,7 @@ class PieceActTest {
         assertThat(seen.get("panel-3").right()).isCloseTo(45 + 125 - 90, within(1e-6));
         assertThat(seen.values().stream().mapToDouble(Box::width).sum()).isCloseTo(250 - 2 * 0.4, within(1e-6));
         assertThat(Checked.of(card, WORKSHOP).mends()).isZero();
+        assertThatThrownBy(() -> PieceAct.CARRY_ON.apply(card, TREE, WORKSHOP)).isInstanceOf(RefusedException.class);
     }
 
     @Test
