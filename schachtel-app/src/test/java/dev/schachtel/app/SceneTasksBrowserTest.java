@@ -268,4 +268,25 @@ class SceneTasksBrowserTest extends InBrowser {
         assertThat(page.locator(".told")).not().containsText("stands on it");
         assertThat(page.getByLabel("Ground line, from the foot")).hasValue("");
     }
+
+    /** A hill grows over both creases of its panel, is cut apart there and goes on beside them; by keys, and back in one step. */
+    @Test
+    void aHillGoesOnOverTheCreases() {
+        long card = create(RunningApp.demo("zigzag-path.json"));
+        int before = pieces(card).size();
+        page.navigate(app.address() + "/cards/" + card + "/decorate?on=panel-2&select=hill-two");
+        assertThat(button("Carry on over the crease")).hasCount(0);
+        does(button("Larger"));
+        button("Carry on over the crease").focus();
+        page.keyboard().press("Enter");
+        assertThat(button("Carry on over the crease")).hasCount(0);
+        assertThat(button("Trim")).hasAttribute("aria-pressed", "true");
+        List<Motif> now = pieces(card);
+        assertThat(now).hasSize(before + 2);
+        assertThat(now.subList(before, before + 2))
+                .extracting(m -> m.on().value())
+                .containsExactlyInAnyOrder("panel-1", "panel-3");
+        does(page.locator("#undo button"));
+        assertThat(pieces(card)).hasSize(before);
+    }
 }

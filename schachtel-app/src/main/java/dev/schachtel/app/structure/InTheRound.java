@@ -40,7 +40,7 @@ final class InTheRound {
                     looking);
         }
         double tips = Tipping.of(build, space, unfolding.shownShare()).degrees();
-        String title = unfolding.isMadeToStand() ? "Stands by itself" : "Stands when it is open";
+        String title = unfolding.standsByItself() ? "Stands by itself" : "Stands when it is open";
         String facts = size(room.high(), units) + " high, " + size(room.deep(), units) + " deep · ";
         return tips < 0
                 ? new StructureView.Round("Falls over", facts + "its weight lies past its foot", looking)

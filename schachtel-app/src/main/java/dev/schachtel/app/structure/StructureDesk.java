@@ -126,7 +126,7 @@ class StructureDesk {
 
     /** What stands by itself is seen in the round first. */
     private static Views first(Build build) {
-        return build.mechanics().unfolding().isMadeToStand() ? Views.IN_THE_ROUND : Views.FRONT;
+        return build.mechanics().unfolding().standsByItself() ? Views.IN_THE_ROUND : Views.FRONT;
     }
 
     private StructureView.Selected selected(Plan plan, Piece piece) {

@@ -13,6 +13,8 @@ import dev.schachtel.core.shape.Point;
  */
 public record Unfolding(
         Standing standing, String moves, List<Panel> panels, List<Hinge> hinges, List<Rest> rests, int shown) {
+    private static final int HALF_OPEN = 50;
+
     public Unfolding {
         panels = List.copyOf(panels);
         hinges = List.copyOf(hinges);
@@ -30,6 +32,11 @@ public record Unfolding(
     /** Whether it is given open and standing, and not shut. */
     public boolean isMadeToStand() {
         return standing == Standing.LIES && shown > 0;
+    }
+
+    /** Whether it is given standing by itself, on its side or on its lower edge: more open than shut. */
+    public boolean standsByItself() {
+        return isMadeToStand() || standing == Standing.STANDS && shown > HALF_OPEN;
     }
 
     /** Whether any panel moves against another one or the board. */

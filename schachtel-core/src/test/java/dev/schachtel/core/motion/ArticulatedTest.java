@@ -123,7 +123,7 @@ class ArticulatedTest {
     }
 
     private static TestCards any(Random random) {
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(8)) {
             case 0 ->
                 TestCards.empty("{\"kind\": \"gate\", \"width\": \"120 mm\", \"height\": \"160 mm\", \"leftShare\": "
                         + (10 + random.nextInt(80)) + "}");
@@ -134,6 +134,9 @@ class ArticulatedTest {
             case 2 ->
                 TestCards.empty("{\"kind\": \"accordion\", \"width\": \"90 mm\", \"height\": \"120 mm\", \"panels\": "
                         + (3 + random.nextInt(6)) + "}");
+            case 3 ->
+                TestCards.empty("{\"kind\": \"concertina\", \"width\": \"120 mm\", \"height\": \"150 mm\", \"folds\": "
+                        + (2 + random.nextInt(7)) + ", \"deep\": \"" + (20 + random.nextInt(70)) + " mm\"}");
             default -> popUps(random);
         };
     }

@@ -260,6 +260,29 @@ class LinkageTest {
         assertThat(pose.gap()).isGreaterThan(0.1);
     }
 
+    /** Nor does a ridge across the middle set it free: with creases that run aslant to the ridge it gapes whichever way they are folded. */
+    @Property(tries = 60)
+    void aTwistedRidgeGapes(@ForAll int seed) {
+        Random random = new Random(seed);
+        double tilt = 5 + 10 * random.nextDouble();
+        double slant = (random.nextBoolean() ? 1 : -1) * (5 + 15 * random.nextDouble());
+        int[] ways = {random.nextBoolean() ? 1 : -1, random.nextBoolean() ? 1 : -1, random.nextBoolean() ? 1 : -1};
+        Edge tab = edge(25 - tilt, 30, 25 + tilt, 70);
+        Edge crease = edge(45 - slant, 30, 45 + slant, 70);
+        Edge ridge = edge(70, 30, 70, 70);
+        Edge fold = edge(0, 0, 0, 100);
+        List<Hinge> hinges = List.of(
+                new Hinge("fold", 0, 1, fold, fold, 0, 1),
+                new Hinge("tab on the page", 0, 2, tab, tab, 0, ways[0]),
+                new Hinge("crease", 2, 3, crease, crease, 0, ways[1]),
+                new Hinge("ridge", 3, 4, ridge, ridge, 0, ways[2]),
+                new Hinge("other crease", 4, 5, across(crease), across(crease), 0, ways[1]),
+                new Hinge("tab on the leaf", 5, 1, across(tab), across(tab), 0, ways[0]));
+        Linkage.Pose pose = new Linkage(6, hinges, Map.of(0, share -> share * Math.PI)).at(0.4);
+        assertThat(pose.closed()).isFalse();
+        assertThat(pose.gap()).isGreaterThan(0.1);
+    }
+
     /** Half a turn about the line through the middle of the fold, which lies in the sheet. */
     private static Edge across(Edge edge) {
         return edge(
