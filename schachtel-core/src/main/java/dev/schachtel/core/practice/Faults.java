@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 
+import dev.schachtel.core.assembly.Assembly;
+import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Change;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.CardSpec;
@@ -128,10 +131,16 @@ public final class Faults {
             CardSpec faulty = CardEdit.of(sound).set(change.piece(), change.component(), change.value());
             Checked checked = Checked.of(faulty, workshop);
             return alone(mistake, checked)
+                    .filter(found -> canBeBuilt(checked.build()))
                     .map(found -> new Exercise(mistake, faulty, checked, change, written(spot.value), found));
         } catch (RefusedException e) {
             return Optional.empty();
         }
+    }
+
+    /** Hands can do every step: else it has a second fault, which only the order of work shows. */
+    private boolean canBeBuilt(Build build) {
+        return Rehearsal.of(build, Assembly.plan(build, workshop)).isEmpty();
     }
 
     /** The one finding, if it is of this mistake, and nothing else is to mend. */

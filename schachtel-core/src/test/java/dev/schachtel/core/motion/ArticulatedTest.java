@@ -22,6 +22,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** A thousand cards of panels that hang together; what stands up in their folds has sizes with which it closes all the way. */
 class ArticulatedTest {
+    /** Thickness of what lies on each other, and the gusset, mm. */
+    private static final double PAPER = 6;
+
     private static final int CARDS = 1000;
     /** Millimetres by which edges may change, and hinges come apart. */
     private static final double EXACT = 1e-6;
@@ -120,6 +123,53 @@ class ArticulatedTest {
         }
         List<Level> levels = build.levels();
         assertThat(levels).isNotEmpty();
+    }
+
+    /** What stands in the fold reaches further from it shut than at any opening, so what is hidden then never sticks out; V-folds swing up between the pages. */
+    @Test
+    void boxesRoofsAndLayersReachFurthestShut() {
+        int looked = 0;
+        for (int seed = 0; seed < CARDS / 5; seed++) {
+            TestCards card = popUps(new Random(seed));
+            Build build = card.build();
+            boolean plain =
+                    card.spec().features().stream().map(f -> f.id().value()).noneMatch(id -> id.startsWith("v-fold"));
+            Space space = new Space(build);
+            if (plain && !card.spec().features().isEmpty()) {
+                double shut = reach(build, space, 0);
+                for (int step = 1; step <= 20; step++) {
+                    assertThat(reach(build, space, step / 20.0)).as("%d", seed).isLessThan(shut + PAPER);
+                }
+                looked++;
+            }
+        }
+        assertThat(looked).isGreaterThan(30);
+    }
+
+    /** How far from the fold the farthest corner of what stands in it is, mm. */
+    private static double reach(Build build, Space space, double share) {
+        Unfolding unfolding = build.mechanics().unfolding();
+        Hinge fold = unfolding.hinges().stream()
+                .filter(h -> !h.follows() && h.on() != Hinge.BOARD)
+                .findFirst()
+                .orElseThrow();
+        List<Rigid> panels = space.at(share).panels();
+        double height = height(build, fold);
+        Vec from = panels.get(fold.on()).at(new Vec(fold.from().x(), fold.from().y(), height));
+        Vec along = panels.get(fold.on())
+                .direction(Vec.of(fold.to()).minus(Vec.of(fold.from())).unit());
+        double most = 0;
+        for (Space.Body body : space.bodies()) {
+            if (!body.level().slab().part().owner().equals(Id.BASE)) {
+                for (Point p : body.outline().outer().flattened()) {
+                    Vec at = panels.get(body.panel())
+                            .at(new Vec(p.x(), p.y(), Mm.of(body.level().bottom())))
+                            .minus(from);
+                    most = Math.max(most, at.minus(along.times(at.dot(along))).length());
+                }
+            }
+        }
+        return most;
     }
 
     private static TestCards any(Random random) {
