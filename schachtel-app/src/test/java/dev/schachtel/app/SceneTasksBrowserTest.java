@@ -272,10 +272,11 @@ class SceneTasksBrowserTest extends InBrowser {
     /** A hill that reaches over both creases of its panel is cut apart there and goes on beside them; by keys, and back in one step. */
     @Test
     void aHillGoesOnOverTheCreases() {
-        long card = create(
-                CardEdit.of(RunningApp.demo("zigzag-path.json")).set(new Id("hill-two"), "shape.width", "140 mm"));
+        CardSpec hill = put(RunningApp.demo("zigzag-path.json"), "panel-2", "near-hill", 50, 23);
+        Id id = hill.elements().get(hill.elements().size() - 1).id();
+        long card = create(CardEdit.of(hill).set(id, "shape.width", "140 mm"));
         int before = pieces(card).size();
-        page.navigate(app.address() + "/cards/" + card + "/decorate?on=panel-2&select=hill-two");
+        page.navigate(app.address() + "/cards/" + card + "/decorate?on=panel-2&select=" + id);
         button("Carry on over the crease").focus();
         page.keyboard().press("Enter");
         assertThat(button("Carry on over the crease")).hasCount(0);

@@ -1,6 +1,7 @@
 package dev.schachtel.core.scene;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Depicted;
@@ -24,9 +25,30 @@ public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
     /** What reaches no further doesn't, mm: it is cut off with the hair at the crease. */
     private static final double SEEN = 0.2;
 
-    /** Whether it reaches over a crease at all; what is trimmed ends there. */
+    /** Whether it reaches over a crease, and doesn't go on there yet. */
     public boolean isAsked() {
-        return !piece.trimmed() && first() < last();
+        return !missing().isEmpty();
+    }
+
+    /** The panels over which it reaches and on which it isn't continued. */
+    private List<Integer> missing() {
+        return IntStream.rangeClosed(first(), last())
+                .filter(at -> at != own() && own() >= 0)
+                .filter(at -> spec.elements().stream().noneMatch(e -> e instanceof Depicted other && isTwin(other, at)))
+                .boxed()
+                .toList();
+    }
+
+    private boolean isTwin(Depicted other, int at) {
+        return other.on().equals(row().get(at))
+                && other.shape().equals(piece.shape())
+                && other.across().equals(across(at))
+                && other.up().equals(piece.up());
+    }
+
+    /** Its middle as a panel has it. */
+    private Length across(int at) {
+        return piece.across().minus(wide().times(at - own()));
     }
 
     /**
@@ -39,10 +61,8 @@ public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
             throw new RefusedException(piece.id().value(), "does not reach over a crease");
         }
         CardSpec now = flat(spec, piece.id());
-        for (int at = first(); at <= last(); at++) {
-            if (at != own()) {
-                now = added(now, at);
-            }
+        for (int at : missing()) {
+            now = added(now, at);
         }
         return now;
     }
@@ -97,9 +117,8 @@ public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
         Piece given = card.piece(piece.id()).orElseThrow();
         CardEdit edit = CardEdit.of(card);
         Id copy = edit.nextId(RecordType.word(given.getClass()));
-        Length across = piece.across().minus(wide().times(at - own()));
         CardSpec pasted =
                 CardEdit.of(edit.paste(given)).set(copy, "on", row().get(at).value());
-        return CardEdit.of(pasted).set(copy, "across", across.toString());
+        return CardEdit.of(pasted).set(copy, "across", across(at).toString());
     }
 }
