@@ -145,11 +145,9 @@ class RoundBrowserTest extends InBrowser {
     /** The server's drawing, which takes no graphics card, shows what the script's does: piece by piece, whichever is in front. */
     @ParameterizedTest
     @CsvSource({
-        "terraces.json, corner",
         "terraces.json, behind",
         "platform-sign.json, corner",
         "winding-house.json, front",
-        "winding-house.json, corner",
         "zigzag-station.json, corner",
         "zigzag-path.json, corner"
     })

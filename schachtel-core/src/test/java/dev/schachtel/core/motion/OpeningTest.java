@@ -130,11 +130,28 @@ class OpeningTest {
                                 .equals(other.level().slab().part());
                 if (apart
                         && !deep.contains(name(one, other))
+                        && mayMeet(one, panels.get(one.panel()), other, panels.get(other.panel()))
                         && depth(one, panels.get(one.panel()), other, panels.get(other.panel())) > DEEP) {
                     deep.add(name(one, other));
                 }
             }
         }
+    }
+
+    /** Not where the balls round both are apart. */
+    private static boolean mayMeet(Space.Body one, Rigid at, Space.Body other, Rigid there) {
+        return middle(one, at).minus(middle(other, there)).length() < radius(one) + radius(other);
+    }
+
+    private static Vec middle(Space.Body body, Rigid at) {
+        Point middle = body.outline().bounds().centre();
+        return at.at(new Vec(middle.x(), middle.y(), Mm.of(body.level().bottom())));
+    }
+
+    private static double radius(Space.Body body) {
+        Box box = body.outline().bounds();
+        return Math.hypot(box.width(), box.height()) / 2
+                + Mm.of(body.level().slab().thickness());
     }
 
     /** How far the first sheet reaches to the nearer side of the second, in columns of points that change sides inside it. */
