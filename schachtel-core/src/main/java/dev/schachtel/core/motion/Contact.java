@@ -30,11 +30,10 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
     /**
      * A slab in space.
      *
-     * @param panel where what it moves with is
      * @param sides the sheets that stand for it
      * @param round the box round it
      */
-    record Lying(Space.Body body, Rigid panel, List<Rigid> sides, Bounds round) {
+    record Lying(Space.Body body, List<Rigid> sides, Bounds round) {
         static Lying of(Space.Body body, Rigid panel) {
             double low = Mm.of(body.level().bottom());
             double high = Mm.of(body.level().top());
@@ -42,7 +41,7 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
             List<Rigid> sides = sheets.stream()
                     .map(z -> panel.after(Rigid.shift(new Vec(0, 0, z))))
                     .toList();
-            return new Lying(body, panel, sides, Bounds.of(body.outline().bounds(), sides));
+            return new Lying(body, sides, Bounds.of(body.outline().bounds(), sides));
         }
 
         Outline outline() {
