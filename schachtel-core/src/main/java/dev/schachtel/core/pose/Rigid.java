@@ -12,12 +12,20 @@ public record Rigid(Vec across, Vec up, Vec out, Vec origin) {
 
     /** Where a place of the sheet is. */
     public Vec at(Vec p) {
-        return direction(p).plus(origin);
+        return turned(p, origin);
     }
 
     /** Where a direction of the sheet points. */
     public Vec direction(Vec d) {
-        return across.times(d.x()).plus(up.times(d.y())).plus(out.times(d.z()));
+        return turned(d, Vec.ZERO);
+    }
+
+    /** In one go: every point of every outline passes here. */
+    private Vec turned(Vec d, Vec from) {
+        return new Vec(
+                across.x() * d.x() + up.x() * d.y() + out.x() * d.z() + from.x(),
+                across.y() * d.x() + up.y() * d.y() + out.y() * d.z() + from.y(),
+                across.z() * d.x() + up.z() * d.y() + out.z() * d.z() + from.z());
     }
 
     /** First the other, then this. */

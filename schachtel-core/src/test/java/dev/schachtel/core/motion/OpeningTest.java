@@ -183,9 +183,18 @@ class OpeningTest {
             double from = upright ? box.left() : box.bottom();
             double end = upright ? box.right() : box.top();
             for (double a = from + CELL / 2; a < end; a += CELL) {
-                List<Vec> column = new ArrayList<>();
                 double start = upright ? box.bottom() : box.left();
                 double stop = upright ? box.top() : box.right();
+                double first = to.at(upright ? new Vec(a, start, z) : new Vec(start, a, z))
+                                .z()
+                        - sheet;
+                double last = to.at(upright ? new Vec(a, stop, z) : new Vec(stop, a, z))
+                                .z()
+                        - sheet;
+                if (first > 0 == last > 0) {
+                    continue;
+                }
+                List<Vec> column = new ArrayList<>();
                 for (double b = start; b <= stop; b += CELL) {
                     column.add(to.at(upright ? new Vec(a, b, z) : new Vec(b, a, z)));
                 }
