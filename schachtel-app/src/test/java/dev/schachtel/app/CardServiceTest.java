@@ -1,5 +1,6 @@
 package dev.schachtel.app;
 
+import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 
@@ -64,6 +65,23 @@ class CardServiceTest {
         StoredCard again = cards.redo(card.id());
         assertThat(again.spec()).isEqualTo(two.spec());
         assertThat(again.canRedo()).isFalse();
+    }
+
+    /** Read together, cards are what each of them is by itself: changed, undone, set aside. */
+    @Test
+    void allAreWhatEachIs() {
+        cards.change(change(cards.create(RunningApp.demo(), "test"), "a", diameter("2 in")));
+        StoredCard undone = cards.create(RunningApp.demo(), "test");
+        cards.change(change(undone, "b", diameter("2 in")));
+        cards.undo(undone.id());
+        cards.change(change(card, "theirs", diameter("2 in")));
+        assertThatThrownBy(() -> cards.change(change(card, "mine", diameter("2 1/2 in"))))
+                .isInstanceOf(ChangedElsewhereException.class);
+        List<StoredCard> all = cards.all();
+        assertThat(all)
+                .isEqualTo(all.stream().map(c -> cards.load(c.id())).toList())
+                .anyMatch(StoredCard::canRedo)
+                .anyMatch(c -> c.id() == card.id() && !c.canRedo());
     }
 
     @Test

@@ -6,8 +6,13 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -46,14 +51,21 @@ public class CardService {
 
     /** All cards on the bench that can be read, as they were made; one that can't is logged and left alone. */
     public List<StoredCard> all() {
-        return run(() -> cards.findAllByPlaceOrderByIdAsc(Place.BENCH).stream()
-                .flatMap(c -> readable(c).stream())
-                .toList());
+        return run(() -> {
+            List<CardEntity> there = cards.findAllByPlaceOrderByIdAsc(Place.BENCH);
+            List<Long> shown = there.stream().map(CardEntity::currentRevision).toList();
+            Map<Long, RevisionEntity> now = revisions.findAllById(shown).stream()
+                    .collect(Collectors.toMap(RevisionEntity::id, Function.identity()));
+            Set<Long> undone = shown.isEmpty() ? Set.of() : revisions.withNext(shown);
+            return there.stream()
+                    .flatMap(c -> readable(c, now.get(c.currentRevision()), undone).stream())
+                    .toList();
+        });
     }
 
-    private Optional<StoredCard> readable(CardEntity card) {
+    private Optional<StoredCard> readable(CardEntity card, @Nullable RevisionEntity now, Set<Long> undone) {
         try {
-            return Optional.of(stored(card));
+            return Optional.of(stored(card, belonging(card.id(), Optional.ofNullable(now)), undone::contains));
         } catch (RefusedException | NoSuchCardException e) {
             LOG.error("card {} can't be read and is not shown; its file is kept: {}", card.id(), e.getMessage());
             return Optional.empty();
@@ -284,21 +296,28 @@ public class CardService {
     }
 
     private RevisionEntity revisionOf(long card, long revision) {
-        return revisions
-                .findById(revision)
-                .filter(r -> r.cardId() == card)
-                .orElseThrow(() -> new NoSuchCardException(card));
+        return belonging(card, revisions.findById(revision));
+    }
+
+    private static RevisionEntity belonging(long card, Optional<RevisionEntity> revision) {
+        return revision.filter(r -> r.cardId() == card).orElseThrow(() -> new NoSuchCardException(card));
     }
 
     private StoredCard stored(CardEntity card) {
-        RevisionEntity now = revisionOf(card.id(), card.currentRevision());
+        return stored(
+                card,
+                revisionOf(card.id(), card.currentRevision()),
+                id -> revisions.existsByParentIdAndAside(id, false));
+    }
+
+    private static StoredCard stored(CardEntity card, RevisionEntity now, Predicate<Long> undone) {
         return new StoredCard(
                 card.id(),
                 now.id(),
                 card.version(),
                 CardFile.read(now.spec()),
                 now.parentId() != null,
-                revisions.existsByParentIdAndAside(now.id(), false),
+                undone.test(now.id()),
                 card.changedAt());
     }
 
