@@ -70,7 +70,7 @@ class View {
   build() {
     const bases = new Map();
     this.data.sheets.forEach((s) => { if (s.of === "base" && (!bases.has(s.panel) || s.bottom < bases.get(s.panel))) bases.set(s.panel, s.bottom); });
-    const heights = [...new Set(this.data.sheets.filter((s) => s.stuff !== "loose").map((s) => s.bottom))].sort((a, b) => a - b);
+    const heights = [...new Set(this.data.sheets.filter((s) => s.substance !== "loose").map((s) => s.bottom))].sort((a, b) => a - b);
     this.groups = new Map();
     this.owners = [];
     for (const sheet of this.data.sheets) {
@@ -135,17 +135,17 @@ class View {
 
   sheet(group, sheet, lift) {
     const colour = new THREE.Color(sheet.colour), thick = sheet.top - sheet.bottom;
-    const to = sheet.stuff === "clear" ? group.clear : group.paper;
-    const alpha = sheet.stuff === "clear" ? 0.26 : 1;
+    const to = sheet.substance === "clear" ? group.clear : group.paper;
+    const alpha = sheet.substance === "clear" ? 0.26 : 1;
     const chosen = sheet.of === this.holder.dataset.chosen && sheet.of !== "base";
     to.begin(sheet.of, lift);
     to.cap(sheet.rings, sheet.top, colour, alpha, 1);
-    if (sheet.stuff !== "clear") { to.cap(sheet.rings, sheet.bottom, colour, 1, -1); to.walls(sheet.rings, sheet.bottom, sheet.top, colour); }
+    if (sheet.substance !== "clear") { to.cap(sheet.rings, sheet.bottom, colour, 1, -1); to.walls(sheet.rings, sheet.bottom, sheet.top, colour); }
     this.paint(group, sheet, sheet.over, sheet.top, 1, lift);
     this.paint(group, sheet, sheet.under, sheet.bottom, -1, lift);
-    if (sheet.stuff !== "cord") for (const edges of chosen ? [group.edges, group.chosen] : [group.edges]) {
+    if (sheet.substance !== "cord") for (const edges of chosen ? [group.edges, group.chosen] : [group.edges]) {
       edges.rings(sheet.rings, sheet.top + 0.02, lift);
-      if (thick > 0.25 && sheet.stuff === "card" || thick > 0.8) edges.rings(sheet.rings, sheet.bottom - 0.02, lift);
+      if (thick > 0.25 && sheet.substance === "card" || thick > 0.8) edges.rings(sheet.rings, sheet.bottom - 0.02, lift);
     }
   }
 

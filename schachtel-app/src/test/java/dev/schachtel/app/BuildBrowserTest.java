@@ -53,7 +53,7 @@ class BuildBrowserTest extends InBrowser {
         StoredCard card = card("upper-station.json");
         page.navigate(app.address() + "/cards/" + card.id() + "/decorate/surfaces");
         assertThat(page.locator(".de")).containsText("Nothing is inked");
-        page.getByLabel("Way").selectOption("emboss");
+        page.getByLabel("Technique").selectOption("emboss");
         page.getByLabel("What for").fill("stars");
         page.getByRole(
                         AriaRole.BUTTON,
@@ -93,7 +93,7 @@ class BuildBrowserTest extends InBrowser {
         page.getByText("Add to the book").click();
         assertThat(page.getByLabel("hot pen, hazard")).hasValue("none");
         page.getByLabel("What for").first().fill("rails");
-        page.getByLabel("Way").first().selectOption("hot-pen");
+        page.getByLabel("Technique").first().selectOption("hot-pen");
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Add").setExact(true))

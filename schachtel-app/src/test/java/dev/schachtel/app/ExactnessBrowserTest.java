@@ -13,7 +13,7 @@ import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.house.HouseRules.Placing;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -68,7 +68,7 @@ class ExactnessBrowserTest extends InBrowser {
         assertThat(page.locator("#program .stop").first()).containsText("set it at");
         page.navigate(app.address() + "/log");
         assertThat(page.locator(".learned")).containsText("too long");
-        assertThat(app.bean(Workshops.class).now().accuracy(Way.TRIMMER).count())
+        assertThat(app.bean(Workshops.class).now().accuracy(Method.TRIMMER).count())
                 .isEqualTo(8);
         page.navigate(app.address() + "/log/measure");
         press("Take the last piece back");

@@ -5,7 +5,7 @@ import org.junit.jupiter.api.Test;
 import com.microsoft.playwright.Locator;
 
 import dev.schachtel.app.workshop.Workshops;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -127,7 +127,7 @@ class PracticeBrowserTest extends InBrowser {
 
     private int byEye() {
         return (int) app.bean(Workshops.class).now().measured().stream()
-                .filter(m -> m.way() == Way.EYE)
+                .filter(m -> m.way() == Method.EYE)
                 .count();
     }
 }

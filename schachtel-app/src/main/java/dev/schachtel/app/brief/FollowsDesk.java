@@ -50,14 +50,14 @@ class FollowsDesk {
     }
 
     /** One consequence: its verdict's shape, if it has one, its words, and ways out. */
-    public record Follows(String shape, String html, String key, List<Way> ways, Optional<Set> set) {
+    public record Follows(String shape, String html, String key, List<WayOut> ways, Optional<Set> set) {
         Follows(String shape, String html) {
             this(shape, html, "", List.of(), Optional.empty());
         }
     }
 
     /** A remedy by its place among those of its finding. */
-    public record Way(int index, String html) {}
+    public record WayOut(int index, String html) {}
 
     /** A number of the brief that can be raised at once, by so much. */
     public record Set(String component, int now, int more, String verb) {}
@@ -158,9 +158,9 @@ class FollowsDesk {
     }
 
     private Follows follows(Finding f, Units units) {
-        List<Way> ways = new ArrayList<>();
+        List<WayOut> ways = new ArrayList<>();
         for (int i = 0; i < f.remedies().size(); i++) {
-            ways.add(new Way(i, wording.remedy(f, f.remedies().get(i), units)));
+            ways.add(new WayOut(i, wording.remedy(f, f.remedies().get(i), units)));
         }
         return new Follows(
                 f.severity().name().toLowerCase(java.util.Locale.ROOT),

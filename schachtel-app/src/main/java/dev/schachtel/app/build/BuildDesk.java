@@ -67,9 +67,8 @@ class BuildDesk {
                         plan.workshop().house().weights(),
                         floor(steps),
                         due(plan),
-                        plan.spec().order().stream()
-                                .map(w -> w.first() + " before " + w.then())
-                                .toList()));
+                        house.wishes(plan),
+                        house.gaveWay(plan)));
     }
 
     private static String floor(BuildPlan plan) {

@@ -18,7 +18,11 @@ public record BuildView(
             int weights,
             String floor,
             String due,
-            List<String> wishes) {}
+            List<String> wishesHtml,
+            List<GaveWay> gaveWay) {}
+
+    /** What is asked of the order of work and isn't kept, and what stands against it. */
+    public record GaveWay(String askedHtml, List<String> against) {}
 
     /** A question on which makers differ. */
     public record Question(String question, String title, List<Option> options) {}

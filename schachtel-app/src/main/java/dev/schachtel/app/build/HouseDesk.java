@@ -3,6 +3,7 @@ package dev.schachtel.app.build;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
@@ -10,6 +11,8 @@ import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.words.Times;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.assembly.Op;
+import dev.schachtel.core.assembly.Step;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.plan.Plan;
@@ -79,6 +82,42 @@ class HouseDesk {
                                 : w.together() == 1 ? "one by one" : w.together() + " at a time",
                         w.together() == plan.batch().together(),
                         difference(w.total().minus(now))))
+                .toList();
+    }
+
+    /** The maker's own order of steps, by their titles. */
+    List<String> wishes(Plan plan) {
+        return plan.spec().order().stream()
+                .map(w -> op(plan, w.first())
+                        .flatMap(first -> op(plan, w.then()).map(then -> before(plan, first, then)))
+                        .orElse("One of the two steps is no longer in the plan."))
+                .toList();
+    }
+
+    private static Optional<Op> op(Plan plan, String id) {
+        return plan.assembly().steps().stream()
+                .map(Step::op)
+                .filter(o -> o.id().equals(id))
+                .findFirst();
+    }
+
+    private String before(Plan plan, Op first, Op then) {
+        return "“" + wording.opTitle(first, plan.build()) + "” before “" + wording.opTitle(then, plan.build()) + "”";
+    }
+
+    /** The weakest of each circle of rules, with the reasons of the others. */
+    List<BuildView.GaveWay> gaveWay(Plan plan) {
+        return plan.assembly().contradictions().stream()
+                .map(c -> {
+                    BuildPlan.Bound weak = c.circle().get(c.gaveWay());
+                    return new BuildView.GaveWay(
+                            before(plan, weak.first(), weak.then()),
+                            c.circle().stream()
+                                    .filter(b -> b != weak)
+                                    .map(b -> wording.reason(b.rule()))
+                                    .distinct()
+                                    .toList());
+                })
                 .toList();
     }
 

@@ -17,7 +17,7 @@ import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.MeasureEdit;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
@@ -50,8 +50,8 @@ public class MeasureController {
             sure = Boolean.TRUE.equals(sure);
         }
 
-        Way known() {
-            for (Way w : Way.values()) {
+        Method known() {
+            for (Method w : Method.values()) {
                 if (Scalars.kebab(w.name()).equals(way)) {
                     return w;
                 }
@@ -80,7 +80,7 @@ public class MeasureController {
 
     @PostMapping("/undo")
     String undo(@ModelAttribute Typed typed) {
-        Way way = typed.known();
+        Method way = typed.known();
         workshops.change(w -> new MeasureEdit(w, way).undo());
         return here(typed, "");
     }
@@ -88,7 +88,7 @@ public class MeasureController {
     /** By the book again. */
     @PostMapping("/forget")
     String forget(@ModelAttribute Typed typed) {
-        Way way = typed.known();
+        Method way = typed.known();
         workshops.change(w -> new MeasureEdit(w, way).forget());
         return here(typed, "");
     }

@@ -12,7 +12,7 @@ import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.edit.MeasureEdit;
 import dev.schachtel.core.learning.Accuracy;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
@@ -39,7 +39,7 @@ public class MeasureDesk {
 
     /** What the logbook shows beside the pace. */
     public List<Exact> known(Workshop workshop) {
-        return Arrays.stream(Way.values())
+        return Arrays.stream(Method.values())
                 .filter(w -> workshop.accuracy(w).count() > 0)
                 .map(w -> {
                     Accuracy a = workshop.accuracy(w);
@@ -48,7 +48,7 @@ public class MeasureDesk {
                 .toList();
     }
 
-    MeasureView view(Workshop workshop, Way way, MeasureController.Typed typed) {
+    MeasureView view(Workshop workshop, Method way, MeasureController.Typed typed) {
         MeasureEdit edit = new MeasureEdit(workshop, way);
         List<Measured> own = edit.own();
         Accuracy known = workshop.accuracy(way);
@@ -57,7 +57,7 @@ public class MeasureDesk {
                 : typed.asked();
         double half = half(own, known, book(way));
         return new MeasureView(
-                Arrays.stream(Way.values()).map(w -> row(workshop, w, way)).toList(),
+                Arrays.stream(Method.values()).map(w -> row(workshop, w, way)).toList(),
                 row(workshop, way, way),
                 asked,
                 own.size() + 1,
@@ -69,7 +69,7 @@ public class MeasureDesk {
                 doubt(edit, asked, typed.got(), workshop, way));
     }
 
-    private MeasureView.WayRow row(Workshop workshop, Way way, Way selected) {
+    private MeasureView.WayRow row(Workshop workshop, Method way, Method selected) {
         Accuracy a = workshop.accuracy(way);
         return new MeasureView.WayRow(
                 Scalars.kebab(way.name()),
@@ -81,11 +81,11 @@ public class MeasureDesk {
                 way == selected);
     }
 
-    private String name(Way way) {
+    private String name(Method way) {
         return wording.named("way." + Scalars.kebab(way.name()));
     }
 
-    private static double book(Way way) {
+    private static double book(Method way) {
         return way.sigma().nanometres() / 1e6;
     }
 
@@ -103,7 +103,7 @@ public class MeasureDesk {
         return Math.abs(a.bias()) < TELLING ? "" : mm(Math.abs(a.bias())) + (a.bias() > 0 ? " too long" : " too short");
     }
 
-    private static String says(Accuracy known, Way way) {
+    private static String says(Accuracy known, Method way) {
         if (known.count() == 0) {
             return "Nothing was measured yet: plans reckon with " + mm(book(way)) + ", as the book says.";
         }
@@ -151,8 +151,8 @@ public class MeasureDesk {
                 String.format(Locale.ROOT, "%.1f mm", half));
     }
 
-    private static Optional<MeasureView.Offset> offset(Workshop workshop, Way way, Accuracy known) {
-        if (way != Way.TRIMMER || (bias(known).isEmpty() && !workshop.tools().offset())) {
+    private static Optional<MeasureView.Offset> offset(Workshop workshop, Method way, Accuracy known) {
+        if (way != Method.TRIMMER || (bias(known).isEmpty() && !workshop.tools().offset())) {
             return Optional.empty();
         }
         String by = mm(Math.abs(known.bias()));
@@ -165,7 +165,8 @@ public class MeasureDesk {
         return Optional.of(new MeasureView.Offset(says, on));
     }
 
-    private Optional<MeasureView.Doubt> doubt(MeasureEdit edit, String asked, String got, Workshop workshop, Way way) {
+    private Optional<MeasureView.Doubt> doubt(
+            MeasureEdit edit, String asked, String got, Workshop workshop, Method way) {
         if (got.isBlank()) {
             return Optional.empty();
         }

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.MeasureEdit;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RefusedException;
@@ -65,8 +65,8 @@ public class SizeController {
     }
 
     private static Workshop byEye(Workshop workshop, Sizes.Guessed guessed) {
-        MeasureEdit edit = new MeasureEdit(workshop, Way.EYE);
-        Measured piece = new Measured(Way.EYE, guessed.size(), guessed.said());
+        MeasureEdit edit = new MeasureEdit(workshop, Method.EYE);
+        Measured piece = new Measured(Method.EYE, guessed.size(), guessed.said());
         return edit.isDoubtful(piece) ? workshop : edit.add(piece);
     }
 

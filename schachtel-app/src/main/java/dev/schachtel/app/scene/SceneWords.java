@@ -12,7 +12,7 @@ import dev.schachtel.core.scene.Layouts;
 class SceneWords {
     SceneView.Told told(Fact fact) {
         String shape = fact.severity().name().toLowerCase(Locale.ROOT);
-        boolean meant = fact.fixes().stream().anyMatch(f -> f.way() == Fact.Fix.Way.SAY_AGAIN);
+        boolean meant = fact.fixes().stream().anyMatch(f -> f.kind() == Fact.Fix.Kind.SAY_AGAIN);
         String[] said = sentences(fact, shape.equals("works") && !meant);
         return new SceneView.Told(
                 fact.key(),
@@ -127,7 +127,7 @@ class SceneWords {
     }
 
     private static String fix(Fact fact, Fact.Fix fix) {
-        return switch (fix.way()) {
+        return switch (fix.kind()) {
             case MOVE ->
                 switch (fact.kind()) {
                     case GROUND -> "Put it on the ground";

@@ -61,7 +61,7 @@ class ShadesDesk {
                         .distinct()
                         .sorted()
                         .map(workshop::use)
-                        .map(u -> new ShadesView.Way(
+                        .map(u -> new ShadesView.Medium(
                                 Scalars.kebab(u.medium().name()), plural(u.medium()), u.darkFirst(), u.covers()))
                         .toList());
     }

@@ -11,7 +11,7 @@ import dev.schachtel.app.structure.Field;
  * @param groups by medium
  * @param low what is to be bought soon
  * @param pages of the swatch chart
- * @param ways for each medium that is there
+ * @param habits how the maker works with each medium that is there
  */
 public record ShadesView(
         List<Group> groups,
@@ -20,9 +20,9 @@ public record ShadesView(
         List<Field.Option> media,
         List<Low> low,
         int pages,
-        List<Way> ways) {
+        List<Medium> habits) {
     /** How the maker works with a medium. */
-    public record Way(String medium, String title, boolean darkFirst, int covers) {}
+    public record Medium(String medium, String title, boolean darkFirst, int covers) {}
 
     /** What all cards take together of something that they take more than half of. */
     public record Wish(String name, String words, String shape) {}

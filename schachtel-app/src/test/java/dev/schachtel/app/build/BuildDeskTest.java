@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -15,7 +16,10 @@ import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.assembly.Step;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.card.OrderWish;
+import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.plan.Plan;
@@ -91,5 +95,32 @@ class BuildDeskTest {
                         .sorted())
                 .as("each step needs something, once")
                 .isEqualTo(IntStream.rangeClosed(1, steps.size()).boxed().toList());
+    }
+
+    /** Steps are called by their titles, and what is asked in vain says what stands against it. */
+    @Test
+    void anOrderThatCantBeKeptIsToldInWords() {
+        CardSpec spec =
+                CardEdit.of(RunningApp.demo("upper-station.json")).wish(new OrderWish("close panel", "fill shaker"));
+        CardSpec both = CardEdit.of(spec).wish(new OrderWish("fold base", "no-such-step"));
+        Plan plan = Planner.withoutRemedies(both, WorkshopFile.standard());
+        BuildView.House house = desk.view(
+                        new StoredCard(1, 1, 1, both, false, false, Instant.EPOCH),
+                        plan,
+                        new Plans.HouseAnswers(List.of(), false),
+                        1)
+                .house();
+        String asked = house.wishesHtml().get(0);
+        assertThat(asked).isEqualTo("“Close: lay the front panel down” before “Fill the shaker”");
+        assertThat(house.wishesHtml().get(1)).isEqualTo("One of the two steps is no longer in the plan.");
+        assertThat(house.gaveWay()).singleElement().satisfies(g -> {
+            assertThat(g.askedHtml()).isEqualTo(asked);
+            assertThat(g.against()).containsExactly("Fill before you close: nothing gets in afterwards.");
+        });
+        assertThat(plan.findings().of(RuleId.ORDER_CONTRADICTS).all())
+                .singleElement()
+                .satisfies(f -> assertThat(wording.finding(f, plan.spec().units()))
+                        .contains("“shaker” and “panel”")
+                        .doesNotContain("close panel", "base"));
     }
 }

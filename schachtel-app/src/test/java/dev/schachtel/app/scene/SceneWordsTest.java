@@ -24,7 +24,7 @@ class SceneWordsTest {
                 List.of("Lamp", "Goat"),
                 figure,
                 Point.ORIGIN,
-                List.of(new Fact.Fix(Fact.Fix.Way.MOVE, s -> s, c -> c)));
+                List.of(new Fact.Fix(Fact.Fix.Kind.MOVE, s -> s, c -> c)));
         return words.told(fact);
     }
 
@@ -45,8 +45,8 @@ class SceneWordsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Fact.Fix.Way.class)
-    void everyRemedyIsSaid(Fact.Fix.Way way) {
+    @EnumSource(Fact.Fix.Kind.class)
+    void everyRemedyIsSaid(Fact.Fix.Kind way) {
         Fact fact = new Fact(
                 Fact.Kind.REPEATS,
                 Severity.WATCH,

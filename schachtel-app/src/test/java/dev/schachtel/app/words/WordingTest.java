@@ -33,7 +33,7 @@ import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.log.Rescue;
 import dev.schachtel.core.material.CutMethod;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.Scalars;
@@ -108,7 +108,7 @@ class WordingTest {
     @EnumSource
     void everyRescueAndEveryWayIsSaid(Rescue rescue) {
         assertThat(words.named("rescue." + rescue.word())).endsWith(".");
-        for (Way way : Way.values()) {
+        for (Method way : Method.values()) {
             assertThat(words.named("way." + Scalars.kebab(way.name()) + ".do")).endsWith(".");
         }
     }

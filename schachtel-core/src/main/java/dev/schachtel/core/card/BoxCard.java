@@ -39,7 +39,7 @@ public record BoxCard(
                 Length tab,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card,
         @Asked(value = "Card of the rows", initial = "slate-300", from = Asked.Choice.CARD) MaterialId rowCard)
-        implements Base {
+        implements Base, OwnSizes {
     /** Inside the front flap, which is seen when it hangs down. */
     public static final Id FRONT_FLAP = new Id("front-flap");
 
@@ -66,6 +66,24 @@ public record BoxCard(
      */
     public static Id row(int number) {
         return new Id("row-" + number);
+    }
+
+    @Override
+    public BoxCard sized(Length width, Length height, Length step) {
+        Length wide = front.scaled(width, width()).roundedTo(step);
+        Length now = width.minus(wide);
+        Length high = walls.scaled(height, height()).roundedTo(step);
+        return new BoxCard(
+                wide,
+                now,
+                high,
+                height.minus(high),
+                rows,
+                rowHeight.scaled(high, walls).roundedTo(step),
+                rowUp.scaled(high, walls).roundedTo(step),
+                Length.min(tab, tab.scaled(now, deep).roundedTo(step)),
+                card,
+                rowCard);
     }
 
     @Override

@@ -15,7 +15,7 @@ import dev.schachtel.core.material.Medium;
         about = "Pens shade the pictures in up to three tones, with the light from one side.")
 public record Colouring(
         Id id,
-        @Asked(value = "Way", initial = "colour-pens", from = Asked.Choice.TECHNIQUE) MaterialId way,
+        @Asked(value = "Technique", initial = "colour-pens", from = Asked.Choice.TECHNIQUE) MaterialId way,
         @Asked(value = "With", initial = "alcohol-pen") Medium medium,
         @Asked(value = "Light from", initial = "above-right") Light light,
         @Asked(value = "Strokes", initial = "by-medium") Strokes strokes,

@@ -17,15 +17,15 @@ public record Concertina(
         @Asked(
                         value = "From fold to fold",
                         initial = "45 mm",
-                        inches = "1 3/4 in",
+                        starts = 28,
                         min = "10 mm",
                         max = "500 mm",
-                        pull = Pull.WIDTH)
+                        pull = Pull.FOOT_DEEP)
                 Length deep,
         @Asked(
                         value = "Strip high",
                         initial = "60 mm",
-                        inches = "2 1/2 in",
+                        starts = 40,
                         min = "10 mm",
                         max = "600 mm",
                         pull = Pull.STANDS_HIGH)

@@ -18,7 +18,7 @@ public record Greeting(
         @Asked(value = "Middle, from the left", initial = "50 %", min = "-3 m", max = "3 m", pull = Pull.ACROSS)
                 Length across,
         @Asked(value = "Middle, from the foot", initial = "65 %", min = "-3 m", max = "3 m", pull = Pull.UP) Length up,
-        @Asked(value = "Way", initial = "stamp", from = Asked.Choice.TECHNIQUE) MaterialId way,
+        @Asked(value = "Technique", initial = "stamp", from = Asked.Choice.TECHNIQUE) MaterialId way,
         @Asked(value = "Ink", initial = "#22303a") Colour ink,
         @Asked(value = "Inks", initial = "one") Inks inks)
         implements Element, Worded {}

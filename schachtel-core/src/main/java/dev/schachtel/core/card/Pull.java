@@ -46,6 +46,8 @@ public enum Pull {
     /** How far a door opens. */
     OPENS,
     CREASE,
+    /** How deep the foot is on which something stands. */
+    FOOT_DEEP,
     STOP_LAYERS,
     STEP,
     /** How far from the fold something stands. */

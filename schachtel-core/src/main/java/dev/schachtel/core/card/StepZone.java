@@ -10,19 +10,34 @@ public sealed interface StepZone
         return Length.ZERO;
     }
 
+    /** The same in another width, with other sums of treads and of rises, which its steps divide evenly. */
+    default StepZone sized(Length wide, Length treads, Length rises) {
+        return this;
+    }
+
     /** Tread in front, one rise behind. */
     @Kind(value = "plain", title = "Plain: lies, then stands")
     record Plain(
             @Asked(value = "Zone width", initial = "40 mm", inches = "1 1/2 in", min = "5 mm", max = "600 mm")
                     Length width)
-            implements StepZone {}
+            implements StepZone {
+        @Override
+        public StepZone sized(Length wide, Length treads, Length rises) {
+            return new Plain(wide);
+        }
+    }
 
     /** One rise in front, tread on top. */
     @Kind(value = "box", title = "Box: stands, then lies")
     record Box(
             @Asked(value = "Zone width", initial = "40 mm", inches = "1 1/2 in", min = "5 mm", max = "600 mm")
                     Length width)
-            implements StepZone {}
+            implements StepZone {
+        @Override
+        public StepZone sized(Length wide, Length treads, Length rises) {
+            return new Box(wide);
+        }
+    }
 
     /** A rise set back from the front edge. */
     @Kind(value = "set-back", title = "Set back")
@@ -31,7 +46,12 @@ public sealed interface StepZone
                     Length width,
             @Asked(value = "Set back by", initial = "20 mm", inches = "3/4 in", min = "1 mm", max = "600 mm")
                     Length front)
-            implements StepZone {}
+            implements StepZone {
+        @Override
+        public StepZone sized(Length wide, Length treads, Length rises) {
+            return new SetBack(wide, Length.min(front, treads));
+        }
+    }
 
     /** Rise and tread in turn, all rises alike and all treads alike. */
     @Kind(value = "stairs", title = "Stairs")
@@ -55,7 +75,16 @@ public sealed interface StepZone
                             max = "600 mm",
                             pull = Pull.STEP)
                     Length tread)
-            implements StepZone {}
+            implements StepZone {
+        @Override
+        public StepZone sized(Length wide, Length treads, Length rises) {
+            return new Stairs(
+                    wide,
+                    steps,
+                    rises.splitInto(steps).get(0),
+                    treads.splitInto(steps).get(0));
+        }
+    }
 
     /** No strip here. */
     @Kind(value = "none", title = "none")

@@ -22,7 +22,7 @@ public record Stepper(
         @Asked(value = "Middle", initial = "stairs") StepZone middle,
         @Asked(value = "Right", initial = "plain") StepZone right,
         @Asked(value = "Card", initial = "slate-300", from = Asked.Choice.CARD) MaterialId card)
-        implements Base {
+        implements Base, OwnSizes {
     @Override
     public Length width() {
         return left.width().plus(middle.width()).plus(right.width());
@@ -32,6 +32,38 @@ public record Stepper(
     @Override
     public Length height() {
         return treads.plus(rises);
+    }
+
+    /** All stairs must come out even in both sums. */
+    @Override
+    public Stepper sized(Length width, Length height, Length step) {
+        Length even = step.times(evenSteps());
+        Length rise = Length.max(even, rises.scaled(height, height()).roundedTo(even));
+        Length tread = Length.max(even, even.times(height.minus(rise).wholeTimes(even)));
+        List<StepZone> now = List.of(left, middle, right);
+        List<StepZone> zones = new ArrayList<>();
+        Length rest = width;
+        for (int i = 0; i < now.size(); i++) {
+            boolean last = now.subList(i + 1, now.size()).stream()
+                    .noneMatch(z -> z.width().isPositive());
+            Length wide =
+                    last ? rest : now.get(i).width().scaled(width, width()).roundedTo(step);
+            zones.add(now.get(i).sized(wide, tread, rise));
+            rest = rest.minus(zones.get(i).width());
+        }
+        return new Stepper(tread, rise, zones.get(0), zones.get(1), zones.get(2), card);
+    }
+
+    /** The fewest parts into which all stairs can be divided evenly. */
+    private long evenSteps() {
+        long parts = 1;
+        for (StepZone zone : List.of(left, middle, right)) {
+            long more = parts;
+            while (zone instanceof StepZone.Stairs s && parts % s.steps() != 0) {
+                parts += more;
+            }
+        }
+        return parts;
     }
 
     /** One face of a strip lies or stands: its length, front to back or foot to top. */

@@ -13,7 +13,8 @@ import dev.schachtel.core.material.MaterialId;
 public record Treatment(
         Id id,
         @Asked(value = "On", initial = "panel", from = Asked.Choice.PIECE) Id on,
-        @Asked(value = "Way", initial = "ink-blend", from = Asked.Choice.TECHNIQUE, pull = Pull.WAY) MaterialId way,
+        @Asked(value = "Technique", initial = "ink-blend", from = Asked.Choice.TECHNIQUE, pull = Pull.WAY)
+                MaterialId way,
         @Asked(value = "What for", initial = " ") String words,
         @Asked(value = "Colour", initial = "#587187") Colour colour,
         @Asked(value = "Seconds for each, 0: by the book", initial = "0", min = "0", max = "7200") int seconds,

@@ -22,8 +22,8 @@ import dev.schachtel.core.shape.Point;
 final class StandCheck implements Check {
     private static final int LEAST = 10;
     private static final int USUAL_LEAN = 65;
-    /** Sine of the least lean that an easel has: so much further a piece must go on its face than it hangs too low. */
-    private static final double SLOPE = 0.5;
+    /** Faces that lean further than this, as the sine, don't raise what goes up on them. */
+    private static final double LEAST_RISE = 0.1;
     /** Angles this near are one, degrees. */
     private static final double SAME = 0.01;
 
@@ -50,6 +50,7 @@ final class StandCheck implements Check {
                 .at(build.face().bounds().centre());
         if (least < LEAST) {
             draft.remedy(leanBack(build).or(() -> halfWay(build)));
+            draft.remedy(deeper(build));
             draft.mend();
         } else {
             draft.works();
@@ -68,7 +69,10 @@ final class StandCheck implements Check {
                 .names(slab.name())
                 .measured(Mm.length(under.deep()), Length.ZERO)
                 .at(slab.bounds().centre())
-                .remedy(Remedies.move(build, slab.part().owner(), new Point(0, under.deep() / SLOPE)))
+                .remedy(Remedies.move(
+                        build,
+                        slab.part().owner(),
+                        new Point(0, Math.abs(under.rise()) > LEAST_RISE ? under.deep() / under.rise() : 0)))
                 .remedy(Remedies.move(build, slab.part().owner(), new Point(x, 0)))
                 .remedy(Remedies.move(build, slab.part().owner(), new Point(0, y)))
                 .mend();
@@ -86,6 +90,12 @@ final class StandCheck implements Check {
         return Lever.of(build.spec(), Id.BASE, Pull.LEAN)
                 .filter(l -> l.whole().filter(degrees -> degrees > USUAL_LEAN).isPresent())
                 .map(l -> l.to(USUAL_LEAN, Amount.degrees(USUAL_LEAN)));
+    }
+
+    /** A foot half as deep again. */
+    private static Optional<Remedy> deeper(Build build) {
+        return Lever.of(build.spec(), Id.BASE, Pull.FOOT_DEEP)
+                .flatMap(l -> l.length().flatMap(deep -> l.by(deep.half())));
     }
 
     private static Optional<Remedy> halfWay(Build build) {

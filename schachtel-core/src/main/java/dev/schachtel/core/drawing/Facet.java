@@ -20,7 +20,7 @@ import dev.schachtel.core.shape.Point;
  */
 public record Facet(
         Id owner,
-        SpaceView.Stuff stuff,
+        SpaceView.Substance substance,
         Rigid plane,
         Outline outline,
         Colour colour,
@@ -88,7 +88,7 @@ public record Facet(
                 on.plus((normal.x() - normal.y()) * FAR, (normal.x() + normal.y()) * FAR)));
         List<Facet> pieces = new ArrayList<>();
         for (Outline piece : outline.common(half)) {
-            pieces.add(new Facet(owner, stuff, plane, piece, colour, paints, false));
+            pieces.add(new Facet(owner, substance, plane, piece, colour, paints, false));
         }
         return pieces;
     }

@@ -86,12 +86,12 @@ final class RoundView {
     }
 
     private void face(Facet facet) {
-        boolean clear = facet.stuff() == SpaceView.Stuff.CLEAR;
+        boolean clear = facet.substance() == SpaceView.Substance.CLEAR;
         Outline outline = seen(Coarse.of(facet.outline(), COARSE), facet::at);
         marks.add(new Mark.Area(
                 outline,
                 new Fill.Lit(lit(facet.colour(), facet), clear ? CLEAR : 1),
-                facet.whole() && facet.stuff() != SpaceView.Stuff.CORD ? Meaning.EDGE : Meaning.NONE,
+                facet.whole() && facet.substance() != SpaceView.Substance.CORD ? Meaning.EDGE : Meaning.NONE,
                 Optional.of(facet.owner())));
         for (SpaceView.Paint paint : facet.paints()) {
             List<Outline> areas =

@@ -51,7 +51,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
         List<Outline> shadow = view.standing() == Unfolding.Standing.HANGS
                 ? List.of()
                 : placed.stream()
-                        .filter(p -> p.sheet.stuff() == SpaceView.Stuff.CARD)
+                        .filter(p -> p.sheet.substance() == SpaceView.Substance.CARD)
                         .map(p -> cast(p, board))
                         .filter(o -> o.area().squareMillimetres() > 1)
                         .toList();
@@ -95,7 +95,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
                 : sheet.under().stream()
                         .map(p -> new SpaceView.Paint(p.area().mirrored(0), p.colour(), p.opacity()))
                         .toList();
-        faces.add(new Facet(sheet.owner(), sheet.stuff(), outward, outline, sheet.colour(), paints, true));
+        faces.add(new Facet(sheet.owner(), sheet.substance(), outward, outline, sheet.colour(), paints, true));
         if (sheet.top() - sheet.bottom() > THICK) {
             walls(placed, eye, faces);
         }
@@ -122,7 +122,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
             if (along.length() > 0.01 && out.dot(eye.towards()) > 0) {
                 Rigid plane = new Rigid(along.unit(), placed.place.out(), out, from);
                 Outline wall = box(along.length(), high);
-                faces.add(new Facet(sheet.owner(), sheet.stuff(), plane, wall, sheet.colour(), List.of(), true));
+                faces.add(new Facet(sheet.owner(), sheet.substance(), plane, wall, sheet.colour(), List.of(), true));
             }
         }
     }
@@ -152,7 +152,7 @@ public record SpaceScene(Eye eye, List<Facet> faces, List<Outline> shadow, doubl
                 : new Rigid(along.unit().times(-1), out.cross(along.unit()), out.times(-1), b);
         faces.add(new Facet(
                 Id.BASE,
-                SpaceView.Stuff.CARD,
+                SpaceView.Substance.CARD,
                 plane,
                 box(along.length(), across.length()),
                 bend.colour(),

@@ -66,7 +66,7 @@ public record SpaceView(
     }
 
     /** What a sheet looks like. */
-    public enum Stuff {
+    public enum Substance {
         CARD,
         CLEAR,
         FOAM,
@@ -86,7 +86,7 @@ public record SpaceView(
      */
     public record Sheet(
             Id owner,
-            Stuff stuff,
+            Substance substance,
             Colour colour,
             Outline outline,
             double bottom,
@@ -142,7 +142,7 @@ public record SpaceView(
         List<Sheet> all = new ArrayList<>(sheets);
         more.sheets.forEach(s -> all.add(new Sheet(
                 s.owner,
-                s.stuff,
+                s.substance,
                 s.colour,
                 s.outline,
                 s.bottom + lifted,
@@ -204,7 +204,7 @@ public record SpaceView(
             List<Paint> seen = new SheetPaint(build).on(level, body.copy(), body.outline());
             return new Sheet(
                     part.owner(),
-                    stuff(part.material()),
+                    substance(part.material()),
                     colour(part.material()),
                     body.outline(),
                     Mm.of(level.bottom()),
@@ -230,11 +230,11 @@ public record SpaceView(
                     .toList();
         }
 
-        private static Stuff stuff(Material material) {
+        private static Substance substance(Material material) {
             if (material instanceof Foam) {
-                return Stuff.FOAM;
+                return Substance.FOAM;
             }
-            return material instanceof Film ? Stuff.CLEAR : Stuff.CARD;
+            return material instanceof Film ? Substance.CLEAR : Substance.CARD;
         }
 
         private static Colour colour(Material material) {
@@ -253,7 +253,7 @@ public record SpaceView(
                     for (Outline piece : new FillingPile(chamber, window.onFace()).pieces()) {
                         sheets.add(new Sheet(
                                 chamber.owner(),
-                                Stuff.LOOSE,
+                                Substance.LOOSE,
                                 chamber.filling().colour(),
                                 piece,
                                 top - LOOSE,
@@ -284,7 +284,7 @@ public record SpaceView(
                             if (Math.max(from.y(), to.y()) < end && from.distanceTo(to) > 0) {
                                 sheets.add(new Sheet(
                                         thread.owner(),
-                                        Stuff.CORD,
+                                        Substance.CORD,
                                         colour(thread.material()),
                                         strip(from, to, thick),
                                         top,

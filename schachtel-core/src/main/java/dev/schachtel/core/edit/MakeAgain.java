@@ -1,12 +1,12 @@
 package dev.schachtel.core.edit;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.OwnSizes;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
@@ -53,15 +53,20 @@ public record MakeAgain(int cards, Optional<Format> format, MaterialId from, Mat
         return now;
     }
 
+    private static CardSpec plainly(CardSpec card, Format format) {
+        CardSpec now = CardEdit.of(card).set(Id.BASE, WIDTH, format.width().toString());
+        return CardEdit.of(now).set(Id.BASE, HEIGHT, format.height().toString());
+    }
+
     private static CardSpec sized(CardSpec card, Format format) {
         Base base = card.base();
-        boolean sized = Stream.of(WIDTH, HEIGHT)
-                .allMatch(c -> RecordType.of(base.getClass()).component(c).isPresent());
-        if (!sized) {
-            throw new RefusedException("format", "of this base is set by its own sizes; change it in Structure");
-        }
-        CardSpec now = CardEdit.of(card).set(Id.BASE, WIDTH, format.width().toString());
-        now = CardEdit.of(now).set(Id.BASE, HEIGHT, format.height().toString());
+        CardSpec now = card.base() instanceof OwnSizes own
+                ? card.withPieces(
+                        own.sized(format.width(), format.height(), card.units().step()),
+                        card.layers(),
+                        card.features(),
+                        card.elements())
+                : plainly(card, format);
         for (Piece piece : card.pieces().toList()) {
             for (Positions.Spot spot : Positions.of(piece)) {
                 Length scaled = spot.upright()

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 
 import dev.schachtel.core.learning.Accuracy;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
@@ -23,9 +23,9 @@ public final class MeasureEdit {
     private static final double NEVER_DOUBTED = 0.5;
 
     private final Workshop workshop;
-    private final Way way;
+    private final Method way;
 
-    public MeasureEdit(Workshop workshop, Way way) {
+    public MeasureEdit(Workshop workshop, Method way) {
         this.workshop = workshop;
         this.way = way;
     }

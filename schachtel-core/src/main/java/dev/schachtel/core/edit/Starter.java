@@ -15,6 +15,7 @@ import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.card.Opens;
+import dev.schachtel.core.card.OwnSizes;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Silhouette;
 import dev.schachtel.core.material.MaterialId;
@@ -62,7 +63,10 @@ final class Starter {
         MaterialId card = new MaterialId("slate-300");
         FlatFold plain = new FlatFold(format.width(), format.height(), FlatFold.Fold.SIDE, Length.ZERO, card);
         CardSpec empty = CardSpec.of("", format.units(), Brief.PLAIN, plain);
-        return (Base) new Starter(empty).start(kind, Id.BASE);
+        Base made = (Base) new Starter(empty).start(kind, Id.BASE);
+        return made instanceof OwnSizes own
+                ? own.sized(format.width(), format.height(), format.units().step())
+                : made;
     }
 
     /** The kind's own word, with the lowest number behind it that makes it new. */
@@ -108,6 +112,9 @@ final class Starter {
     private Object first(RecordType.Component component, String path) {
         Asked asked = component.asked();
         String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
+        if (asked.starts() > 0) {
+            return share(component.name(), asked.starts());
+        }
         if (initial.endsWith("%")) {
             return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }

@@ -51,8 +51,8 @@ public final class BridgeEngineer implements Engineer<Bridge> {
     }
 
     private static void span(Bridge bridge, Ground ground, BuildDraft draft) {
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(bridge.card(), new Source(bridge.id(), "card"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(bridge.card(), new Source(bridge.id(), "card"));
         Length length = bridge.opening().plus(bridge.tab().times(2));
         PartId strip = new PartId(bridge.id(), "strip");
         Placement corner = Placement.at(bridge.across().minus(length.half()), bridge.up());
@@ -63,7 +63,7 @@ public final class BridgeEngineer implements Engineer<Bridge> {
                         Form.rectangle(length, bridge.height()),
                         Outline.sheet(length, bridge.height()))
                 .at(corner));
-        Material fixing = stuff.adhesive(bridge.fixing(), new Source(bridge.id(), "fixing"));
+        Material fixing = materials.adhesive(bridge.fixing(), new Source(bridge.id(), "fixing"));
         draft.lay(SlabId.of(strip), ground.slab(), fixing);
         draft.ground(
                 bridge.id(),

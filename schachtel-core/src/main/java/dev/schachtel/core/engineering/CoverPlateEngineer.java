@@ -49,13 +49,13 @@ public final class CoverPlateEngineer implements Engineer<CoverPlate> {
                         plate.margin().plus(cellH.plus(plate.bar()).times(r)))));
             }
         }
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(plate.card(), new Source(plate.id(), "card"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(plate.card(), new Source(plate.id(), "card"));
         PartId id = new PartId(plate.id(), "");
         draft.part(Part.of(id, "Cover plate", card, Form.of(Form.Sort.FRAME, ground.width(), ground.height()), lattice)
                 .at(ground.at())
                 .cutBy(CutMethod.DIE));
-        draft.lay(SlabId.of(id), ground.slab(), stuff.adhesive(plate.fixing(), new Source(plate.id(), "fixing")));
+        draft.lay(SlabId.of(id), ground.slab(), materials.adhesive(plate.fixing(), new Source(plate.id(), "fixing")));
         Ledger ledger = new Ledger(draft, plate.id());
         ledger.formula(
                 "Cell",

@@ -10,7 +10,7 @@ import dev.schachtel.core.build.Source;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Shaker;
 import dev.schachtel.core.material.CutMethod;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Mm;
@@ -105,7 +105,7 @@ record Dam(Outline clear, Outline outside, List<Wall> walls, List<Point> joints,
 
     /** Where walls meet, with the spread of a knife through foam. */
     List<Seam> seams(Workshop workshop) {
-        Length sigma = Mm.length(workshop.accuracy(Way.FOAM_KNIFE).spread());
+        Length sigma = Mm.length(workshop.accuracy(Method.FOAM_KNIFE).spread());
         return joints.stream().map(at -> new Seam(Length.ZERO, sigma, at)).toList();
     }
 }

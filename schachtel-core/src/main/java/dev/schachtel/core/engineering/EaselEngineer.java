@@ -123,13 +123,13 @@ public final class EaselEngineer implements Engineer<Easel> {
 
     /** The face covers the whole front but is held by the flap alone. */
     private static void face(Easel easel, BuildDraft draft, Length b) {
-        Materials stuff = new Materials(draft);
+        Materials materials = new Materials(draft);
         Length w = easel.width();
         Length h = easel.height();
-        Cardstock card = stuff.card(easel.faceCard(), new Source(Id.BASE, "faceCard"));
+        Cardstock card = materials.card(easel.faceCard(), new Source(Id.BASE, "faceCard"));
         draft.part(Part.of(FACE, "Face", card, Form.rectangle(w, h), Outline.sheet(w, h)));
         SlabId slab = SlabId.of(FACE);
-        draft.lay(slab, FLAP, stuff.adhesive(easel.fixing(), new Source(Id.BASE, "fixing")));
+        draft.lay(slab, FLAP, materials.adhesive(easel.fixing(), new Source(Id.BASE, "fixing")));
         draft.ground(
                 Id.FRONT,
                 Ground.of(FACE, slab, Placement.ORIGIN, new Outline.Size(w, h), Ground.Edge.LEVEL)

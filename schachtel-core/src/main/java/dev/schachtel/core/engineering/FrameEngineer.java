@@ -73,9 +73,9 @@ public final class FrameEngineer implements Engineer<Frame> {
 
     /** Lays the band and what belongs in it; answers how thick the stack of bands is. */
     private static Length band(Frame frame, Ground ground, BuildDraft draft) {
-        Materials stuff = new Materials(draft);
-        Material fixing = stuff.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
-        Cardstock card = stuff.card(frame.card(), new Source(frame.id(), "card"));
+        Materials materials = new Materials(draft);
+        Material fixing = materials.fixing(frame.fixing(), new Source(frame.id(), "fixing"));
+        Cardstock card = materials.card(frame.card(), new Source(frame.id(), "card"));
         Placement middle = Placement.at(frame.across(), frame.up());
         Shapes outer = Shapes.of(frame.outer(), draft.workshop());
         Outline hole = Shapes.like(frame.outer(), frame.innerWidth(), frame.innerHeight(), draft.workshop());

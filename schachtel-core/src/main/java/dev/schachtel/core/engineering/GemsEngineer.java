@@ -34,8 +34,8 @@ public final class GemsEngineer implements Engineer<Gems> {
     @Override
     public void engineer(Gems gems, BuildDraft draft) {
         draft.ground(gems.on(), new Source(gems.id(), "on")).ifPresent(ground -> {
-            Materials stuff = new Materials(draft);
-            Embellishment one = stuff.embellishment(gems.what(), new Source(gems.id(), "what"));
+            Materials materials = new Materials(draft);
+            Embellishment one = materials.embellishment(gems.what(), new Source(gems.id(), "what"));
             PartId id = new PartId(gems.id(), "");
             draft.part(Part.of(
                             id,
@@ -45,7 +45,7 @@ public final class GemsEngineer implements Engineer<Gems> {
                             Outline.circle(one.width()))
                     .at(places(gems))
                     .cutBy(CutMethod.SCISSORS));
-            draft.lay(SlabId.of(id), ground.slab(), stuff.adhesive(gems.fixing(), new Source(gems.id(), "fixing")));
+            draft.lay(SlabId.of(id), ground.slab(), materials.adhesive(gems.fixing(), new Source(gems.id(), "fixing")));
             Ledger ledger = new Ledger(draft, gems.id());
             ledger.formula("Each stands off", new Amount.Thick(one.thickness()), "as the stock says");
         });

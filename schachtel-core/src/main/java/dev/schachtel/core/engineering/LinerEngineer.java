@@ -43,8 +43,8 @@ public final class LinerEngineer implements Engineer<Liner> {
         if (!w.isPositive() || !h.isPositive()) {
             draft.fault(Fault.mend(RuleId.NOTHING_LEFT, reveal, Length.min(w, h), Length.ZERO));
         }
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(liner.card(), new Source(liner.id(), "card"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(liner.card(), new Source(liner.id(), "card"));
         PartId id = new PartId(liner.id(), "");
         boolean shaped = face.shape().isPresent();
         Outline outline = shaped
@@ -53,7 +53,7 @@ public final class LinerEngineer implements Engineer<Liner> {
         draft.part(Part.of(id, "Liner", card, shaped ? Form.of(Form.Sort.SHAPE, w, h) : Form.rectangle(w, h), outline)
                 .at(face.at().moved(left, r)));
         ground(liner, face, draft);
-        draft.lay(SlabId.of(id), face.slab(), stuff.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
+        draft.lay(SlabId.of(id), face.slab(), materials.adhesive(liner.fixing(), new Source(liner.id(), "fixing")));
         Ledger ledger = new Ledger(draft, liner.id());
         ledger.formula(
                 "Liner",

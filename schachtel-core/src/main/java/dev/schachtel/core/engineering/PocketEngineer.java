@@ -45,8 +45,8 @@ public final class PocketEngineer implements Engineer<Pocket> {
     }
 
     private static void lay(Pocket pocket, Ground ground, BuildDraft draft) {
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(pocket.card(), new Source(pocket.id(), "card"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(pocket.card(), new Source(pocket.id(), "card"));
         Length w = pocket.holdsWide().plus(pocket.ease().times(2));
         Length whole = pocket.holdsHigh().plus(pocket.ease().times(2));
         Length h = Length.ofNanometres(whole.nanometres() / 100 * pocket.depth());
@@ -65,7 +65,7 @@ public final class PocketEngineer implements Engineer<Pocket> {
         draft.fold(new Fold(id, Point.of(f, f), Point.of(f, blankH), Fold.Crease.MOUNTAIN));
         draft.fold(new Fold(id, Point.of(right, f), Point.of(right, blankH), Fold.Crease.MOUNTAIN));
         draft.fold(new Fold(id, Point.of(f, f), Point.of(right, f), Fold.Crease.MOUNTAIN));
-        Material fixing = stuff.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
+        Material fixing = materials.adhesive(pocket.fixing(), new Source(pocket.id(), "fixing"));
         draft.lay(SlabId.of(id), ground.slab(), fixing);
         draft.zone(new Zone(Zone.Use.NO_GLUE, pocket.id(), ground.slab(), front.grown(f.negated())));
         draft.workings()

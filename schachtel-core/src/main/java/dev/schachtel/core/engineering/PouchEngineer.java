@@ -57,8 +57,8 @@ public final class PouchEngineer implements Engineer<Pouch> {
                     pouch.panel().value());
             return;
         }
-        Materials stuff = new Materials(draft);
-        Film film = stuff.film(pouch.film(), new Source(pouch.id(), "film"));
+        Materials materials = new Materials(draft);
+        Film film = materials.film(pouch.film(), new Source(pouch.id(), "film"));
         Length wrap = pouch.wrap();
         Length w = panel.width().plus(wrap.times(2));
         Length h = panel.height().plus(wrap.times(2));
@@ -67,7 +67,7 @@ public final class PouchEngineer implements Engineer<Pouch> {
                 Part.of(id, "Wrapping film", film, Form.rectangle(w, h), clipped(w, h, wrap))
                         .at(panel.at().moved(wrap.negated(), wrap.negated())),
                 List.of(panel.outline()));
-        Material fixing = stuff.adhesive(pouch.fixing(), new Source(pouch.id(), "fixing"));
+        Material fixing = materials.adhesive(pouch.fixing(), new Source(pouch.id(), "fixing"));
         draft.joint(new Joint(SlabId.of(id), panel.slab(), Joint.Hold.RESTS, fixing, FLATTEST));
         draft.afterwards(() -> close(pouch, panel, draft, id));
         Ledger ledger = new Ledger(draft, pouch.id());

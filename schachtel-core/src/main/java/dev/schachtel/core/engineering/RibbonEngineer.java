@@ -41,9 +41,9 @@ public final class RibbonEngineer implements Engineer<RibbonAcross> {
     @Override
     public void engineer(RibbonAcross band, BuildDraft draft) {
         draft.ground(band.on(), new Source(band.id(), "on")).ifPresent(ground -> {
-            Materials stuff = new Materials(draft);
-            Ribbon ribbon = stuff.ribbon(band.ribbon(), new Source(band.id(), "ribbon"));
-            Material glue = stuff.adhesive(band.fixing(), new Source(band.id(), "fixing"));
+            Materials materials = new Materials(draft);
+            Ribbon ribbon = materials.ribbon(band.ribbon(), new Source(band.id(), "ribbon"));
+            Material glue = materials.adhesive(band.fixing(), new Source(band.id(), "fixing"));
             SlabId across = across(band, ground, ribbon, draft);
             draft.lay(across, ground.slab(), glue);
             if (band.bow()) {

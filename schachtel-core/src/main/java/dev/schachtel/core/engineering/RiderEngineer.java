@@ -135,8 +135,8 @@ public final class RiderEngineer implements Engineer<Rider> {
     /** Retainer, connector and rider; answers the retainer's outline. */
     private static Outline parts(Rider rider, Ground ground, BuildDraft draft, Body body, Rest lies) {
         Placement rest = body.lying(lies);
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(rider.card(), new Source(rider.id(), "card"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(rider.card(), new Source(rider.id(), "card"));
         Length hold = rider.play().plus(rider.hold());
         PartId retainer = new PartId(rider.id(), "retainer");
         Form keeperForm = body.round()
@@ -158,7 +158,7 @@ public final class RiderEngineer implements Engineer<Rider> {
                 .at(lies.at())
                 .cutBy(Shapes.method(rider.face(), draft.workshop())));
         draft.arts().add(face, rider.face(), false);
-        Material glue = stuff.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
+        Material glue = materials.adhesive(rider.fixing(), new Source(rider.id(), "fixing"));
         draft.joint(new Joint(ground.slab(), SlabId.of(retainer), Joint.Hold.HANGS, card, GLIDE));
         draft.lay(SlabId.of(connector), SlabId.of(retainer), glue);
         draft.lay(SlabId.of(face), SlabId.of(connector), glue);

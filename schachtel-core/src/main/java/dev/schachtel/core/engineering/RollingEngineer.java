@@ -49,9 +49,9 @@ public final class RollingEngineer implements Engineer<Rolling> {
         Outline slot = Sweep.groove(path, slotWide);
         Form form = Form.of(Form.Sort.ROUNDED, slotLong, slotWide);
         draft.cut(ground, new Cutout(r.id(), Cutout.Sort.SLOT, form, slot, CutMethod.KNIFE));
-        Materials stuff = new Materials(draft);
-        Cardstock card = stuff.card(r.card(), new Source(r.id(), "card"));
-        Foam foam = stuff.foam(r.foam(), new Source(r.id(), "foam"));
+        Materials materials = new Materials(draft);
+        Cardstock card = materials.card(r.card(), new Source(r.id(), "card"));
+        Foam foam = materials.foam(r.foam(), new Source(r.id(), "foam"));
         Placement rest = Slots.at(path, 0);
         SlabId keeper = disc(draft, r, "behind", r.keeper(), rest);
         SlabId front = disc(draft, r, "disc", r.disc(), rest);

@@ -47,9 +47,9 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
 
         void on(Ground ground) {
             shape.judge(strip, draft);
-            Materials stuff = new Materials(draft);
-            Material fixing = stuff.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
-            Cardstock shadow = stuff.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
+            Materials materials = new Materials(draft);
+            Material fixing = materials.fixing(strip.fixing(), new Source(strip.id(), "fixing"));
+            Cardstock shadow = materials.card(strip.shadowCard(), new Source(strip.id(), "shadowCard"));
             SlabId under = ground.slab();
             Material by = fixing;
             for (int i = strip.shadows(); i >= 1; i--) {
@@ -60,9 +60,9 @@ public final class SentimentEngineer implements Engineer<Sentiment> {
                 } else {
                     draft.lay(under, above(i), by);
                 }
-                by = stuff.glue(new Source(strip.id(), "fixing"));
+                by = materials.glue(new Source(strip.id(), "fixing"));
             }
-            Cardstock card = stuff.card(strip.card(), new Source(strip.id(), "card"));
+            Cardstock card = materials.card(strip.card(), new Source(strip.id(), "card"));
             PartId words = new PartId(strip.id(), "strip");
             SlabId top = sheet(words, 0, card);
             if (!strip.text().isBlank()) {

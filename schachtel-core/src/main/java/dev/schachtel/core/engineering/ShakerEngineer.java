@@ -62,15 +62,15 @@ public final class ShakerEngineer implements Engineer<Shaker> {
     }
 
     private void lay(Shaker shaker, Aperture aperture, BuildDraft draft) {
-        Materials stuff = new Materials(draft);
-        Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        Materials materials = new Materials(draft);
+        Foam foam = materials.foam(shaker.foam(), new Source(shaker.id(), "foam"));
         Dam dam = way(shaker, aperture, draft)
                 .make(new Dam.Request(shaker, aperture.opening(), aperture.middle(), draft.workshop()));
         PartId film = film(shaker, aperture, draft);
         front(shaker, aperture, draft, film);
         derive(shaker, aperture, draft, dam);
         boolean onFilm = shaker.overlap().isAbove(shaker.setback());
-        Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
+        Material fixing = materials.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
         for (Dam.Wall wall : dam.walls()) {
             SlabId slab = wall(shaker, wall, foam, draft);
             rest(draft, slab, aperture.in().under(), foam);
@@ -110,9 +110,9 @@ public final class ShakerEngineer implements Engineer<Shaker> {
 
     /** The window is traced on what lies behind, film and dam go on the panel's back, then it is filled from there. */
     private static void work(Shaker shaker, Aperture aperture, BuildDraft draft, Dam dam, PartId film) {
-        Materials stuff = new Materials(draft);
-        Material fixing = stuff.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
-        Foam foam = stuff.foam(shaker.foam(), new Source(shaker.id(), "foam"));
+        Materials materials = new Materials(draft);
+        Material fixing = materials.adhesive(shaker.filmFixing(), new Source(shaker.id(), "filmFixing"));
+        Foam foam = materials.foam(shaker.foam(), new Source(shaker.id(), "foam"));
         SlabId under = aperture.in().under();
         SlabId panel = aperture.in().slab();
         List<PartId> walls = dam.walls().stream()

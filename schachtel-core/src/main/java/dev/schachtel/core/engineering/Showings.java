@@ -182,9 +182,9 @@ final class Showings {
             strips(words, owner, ground, card, spots);
             return;
         }
-        Materials stuff = new Materials(draft);
-        Cardstock cut = stuff.card(card, new Source(owner, "pictureCard"));
-        Material glue = stuff.glue(new Source(owner, "pictureCard"));
+        Materials materials = new Materials(draft);
+        Cardstock cut = materials.card(card, new Source(owner, "pictureCard"));
+        Material glue = materials.glue(new Source(owner, "pictureCard"));
         Map<Opening.Pictured, List<Placement>> places = new LinkedHashMap<>();
         for (int i = 0; i < spots.size(); i++) {
             Spot spot = spots.get(i);
@@ -211,9 +211,9 @@ final class Showings {
 
     /** A strip for each place with its share of the words. */
     private void strips(Showing.Words words, Id owner, Ground ground, MaterialId card, List<Spot> spots) {
-        Materials stuff = new Materials(draft);
-        Cardstock cut = stuff.card(card, new Source(owner, "pictureCard"));
-        Material glue = stuff.glue(new Source(owner, "pictureCard"));
+        Materials materials = new Materials(draft);
+        Cardstock cut = materials.card(card, new Source(owner, "pictureCard"));
+        Material glue = materials.glue(new Source(owner, "pictureCard"));
         List<TextLine> lines = words(owner, spots);
         List<String> over = words.over(spots.size());
         for (int i = 0; i < lines.size(); i++) {

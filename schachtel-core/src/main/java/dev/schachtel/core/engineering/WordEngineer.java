@@ -72,19 +72,19 @@ public final class WordEngineer implements Engineer<Word> {
 
         void on(Ground ground) {
             Letters.judge(line, new Source(word.id(), "letters"), word.text(), draft);
-            Materials stuff = new Materials(draft);
-            Material fixing = stuff.fixing(word.fixing(), new Source(word.id(), "fixing"));
+            Materials materials = new Materials(draft);
+            Material fixing = materials.fixing(word.fixing(), new Source(word.id(), "fixing"));
             List<Outline> shadows = word.shadow().isZero() ? List.of() : grown(pieces, word.shadow());
             judge(shadows);
             List<SlabId> under = new ArrayList<>();
-            Cardstock shadowCard = stuff.card(word.shadowCard(), new Source(word.id(), "shadowCard"));
+            Cardstock shadowCard = materials.card(word.shadowCard(), new Source(word.id(), "shadowCard"));
             for (int i = 0; i < shadows.size(); i++) {
                 PartId id = new PartId(word.id(), i == 0 ? "shadow" : "shadow-" + (i + 1));
                 sheet(id, "Shadow of “" + word.text() + "”", new Stack(shadowCard, 1), shadows.get(i));
                 Raised.lay(draft, id, ground, fixing);
                 under.add(SlabId.of(id));
             }
-            Stack stack = new Stack(stuff.card(word.card(), new Source(word.id(), "card")), word.copies());
+            Stack stack = new Stack(materials.card(word.card(), new Source(word.id(), "card")), word.copies());
             for (int i = 0; i < pieces.size(); i++) {
                 Outline piece = pieces.get(i);
                 PartId id = new PartId(word.id(), i == 0 ? "" : "piece-" + (i + 1));
@@ -95,7 +95,7 @@ public final class WordEngineer implements Engineer<Word> {
                     draft.lay(
                             SlabId.of(id),
                             under.get(below(shadows, piece)),
-                            stuff.glue(new Source(word.id(), "fixing")));
+                            materials.glue(new Source(word.id(), "fixing")));
                 }
             }
             if (!word.text().isBlank()) {

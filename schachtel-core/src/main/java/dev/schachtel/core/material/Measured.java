@@ -9,7 +9,7 @@ import dev.schachtel.core.measure.Length;
  * @param asked above 0
  * @param got above 0
  */
-public record Measured(Way way, Length asked, Length got) {
+public record Measured(Method way, Length asked, Length got) {
     public Measured {
         if (!asked.isPositive() || !got.isPositive()) {
             throw new IllegalArgumentException("a piece of " + asked + " that measures " + got + " can't be");

@@ -104,7 +104,7 @@ public record Workshop(
     }
 
     /** How exactly this maker works in a way: by the book and by what was measured. */
-    public Accuracy accuracy(Way way) {
+    public Accuracy accuracy(Method way) {
         return Accuracy.of(
                 millimetres(way.sigma()),
                 measured.stream()
@@ -117,7 +117,7 @@ public record Workshop(
     public Length stop(Length size) {
         return tools.offset()
                 ? size.minus(
-                        Length.ofMicrometres(Math.round(accuracy(Way.TRIMMER).bias() * 1000)))
+                        Length.ofMicrometres(Math.round(accuracy(Method.TRIMMER).bias() * 1000)))
                 : size;
     }
 

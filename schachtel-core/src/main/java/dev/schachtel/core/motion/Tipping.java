@@ -38,8 +38,13 @@ public record Tipping(
     /** What is no higher than this over the lowest point touches the board, mm. */
     private static final double TOUCHES = 0.5;
 
-    /** What reaches so much lower than the base, the lowest of all, mm. */
-    public record Under(Space.Body body, double deep) {}
+    /**
+     * What reaches lower than the base, the lowest of all.
+     *
+     * @param deep by how much, mm
+     * @param rise how far it rises for a millimetre up on its face: the sine of how that leans
+     */
+    public record Under(Space.Body body, double deep, double rise) {}
 
     /** When it is open by a share. */
     public static Tipping of(Build build, Space space, double share) {
@@ -76,7 +81,10 @@ public record Tipping(
                 .orElse(0);
         return space.bodies().stream()
                 .filter(b -> !isBase(b) && !folded.contains(b.level().slab().id()))
-                .map(b -> new Under(b, foot - lowest(space, b, panels)))
+                .map(b -> new Under(
+                        b,
+                        foot - lowest(space, b, panels),
+                        panels.get(b.panel()).up().y()))
                 .filter(u -> u.deep > FLAT)
                 .max(Comparator.comparing(Under::deep));
     }
@@ -95,10 +103,10 @@ public record Tipping(
                 .orElse(0);
     }
 
-    /** When it is as it is given; empty for one that isn't made to stand. */
+    /** As it is given, or opened where it is given shut; empty for one that doesn't stand by itself. */
     static Optional<Tipping> given(Build build, Space space) {
         Unfolding unfolding = build.mechanics().unfolding();
-        return unfolding.isMadeToStand() ? Optional.of(of(build, space, unfolding.shownShare())) : Optional.empty();
+        return unfolding.standsByItself() ? Optional.of(of(build, space, unfolding.shownShare())) : Optional.empty();
     }
 
     private static double grams(Build build, Space.Body body) {

@@ -145,17 +145,17 @@ final class PlanChecks {
                 .watch();
     }
 
-    /** Rules that can't all be kept: to mend if one gave way that warns or forbids, else to watch. */
+    /** Rules that can't all be kept, with the pieces they are about: to mend if one gave way that warns or forbids, else to watch. */
     static Findings order(BuildPlan assembly) {
         Report report = new Report();
         for (BuildPlan.Contradiction c : assembly.contradictions()) {
             BuildPlan.Bound weak = c.circle().get(c.gaveWay());
-            String circle = c.circle().stream()
-                    .map(b -> b.first().id() + " before " + b.then().id() + " ("
-                            + b.rule().id() + ")")
-                    .collect(Collectors.joining(", "));
             Report.Draft draft = report.on(RuleId.ORDER_CONTRADICTS, Id.BASE)
-                    .names(circle, weak.first().id() + " before " + weak.then().id());
+                    .names(c.circle().stream()
+                            .map(b -> b.first().owner())
+                            .distinct()
+                            .map(id -> "“" + id.words() + "”")
+                            .collect(Collectors.joining(" and ")));
             if (weak.rule().strength().compareTo(OrderRule.Strength.WARNS) < 0) {
                 draft.watch();
             } else {

@@ -99,7 +99,7 @@ public final class SpaceJson {
     private static ObjectNode sheet(SpaceView.Sheet sheet) {
         ObjectNode node = NODES.objectNode();
         node.put("of", sheet.owner().value())
-                .put("stuff", sheet.stuff().name().toLowerCase(java.util.Locale.ROOT))
+                .put("substance", sheet.substance().name().toLowerCase(java.util.Locale.ROOT))
                 .put("colour", sheet.colour().hex())
                 .put("bottom", round(sheet.bottom(), 1000))
                 .put("top", round(sheet.top(), 1000))

@@ -67,9 +67,9 @@ public record Fact(
     }
 
     /** A remedy: what it does, how the scene looks after it, and the card after it. */
-    public record Fix(Way way, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
+    public record Fix(Kind kind, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
         /** What it does. */
-        public enum Way {
+        public enum Kind {
             MOVE,
             LARGER,
             MIRROR,

@@ -23,11 +23,11 @@ final class Fixes {
     private Fixes() {}
 
     static Fix move(Placed p, double dx, double dy) {
-        return of(p, Fix.Way.MOVE, s -> s.with(p.moved(dx, dy)), spec -> moved(spec, p.id(), dx, dy));
+        return of(p, Fix.Kind.MOVE, s -> s.with(p.moved(dx, dy)), spec -> moved(spec, p.id(), dx, dy));
     }
 
     /** What is locked stays as it is, so that it helps nothing. */
-    private static Fix of(Placed p, Fix.Way way, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
+    private static Fix of(Placed p, Fix.Kind way, UnaryOperator<Scenery> scene, UnaryOperator<CardSpec> edit) {
         return new Fix(way, p.piece().locked() ? UnaryOperator.identity() : scene, edit);
     }
 
@@ -50,7 +50,7 @@ final class Fixes {
         });
         return of(
                 p,
-                Fix.Way.MOVE,
+                Fix.Kind.MOVE,
                 s -> s.with(p.moved(by.get().x(), by.get().y())),
                 spec -> moved(spec, p.id(), by.get().x(), by.get().y()));
     }
@@ -68,14 +68,14 @@ final class Fixes {
     }
 
     static Fix mirror(Placed p) {
-        return of(p, Fix.Way.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
+        return of(p, Fix.Kind.MIRROR, s -> s.with(p.mirrored()), spec -> PieceAct.MIRROR.apply(spec, p.id()));
     }
 
     /** What stands over the edge is cut off. */
     static Fix trim(Scenery scenery, Placed p) {
         return of(
                 p,
-                Fix.Way.TRIM,
+                Fix.Kind.TRIM,
                 s -> p.outline().common(scenery.face()).stream()
                         .max(Comparator.comparing(Outline::area))
                         .map(o -> s.with(p.with(o)))
@@ -90,27 +90,27 @@ final class Fixes {
         String height = mm(Mm.of(p.piece().shape().height()) * times);
         return of(
                 p,
-                Fix.Way.LARGER,
+                Fix.Kind.LARGER,
                 s -> s.with(p.larger(times)),
                 spec -> moved(CardEdit.of(spec).set(p.id(), "shape.height", height), p.id(), 0, up));
     }
 
     /** Before all others. */
     static Fix forward(Placed p) {
-        return of(p, Fix.Way.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
+        return of(p, Fix.Kind.FORWARD, s -> s.without(p).plus(p), spec -> PieceAct.toFront(spec, p.id()));
     }
 
     /** On what another lies on, so that it stands out as far. */
     static Fix like(Placed p, Placed other) {
         String fixing = other.piece().fixing().value();
-        return of(p, Fix.Way.RAISE, s -> s.with(p.standingOut(other.above())), spec -> CardEdit.of(spec)
+        return of(p, Fix.Kind.RAISE, s -> s.with(p.standingOut(other.above())), spec -> CardEdit.of(spec)
                 .set(p.id(), "fixing", fixing));
     }
 
     /** Cut from the card that another is cut from. */
     static Fix sameCard(Placed p, Placed other) {
         String card = other.piece().card().value();
-        return of(p, Fix.Way.SAME_CARD, s -> s.with(p.coloured(other.colour())), spec -> CardEdit.of(spec)
+        return of(p, Fix.Kind.SAME_CARD, s -> s.with(p.coloured(other.colour())), spec -> CardEdit.of(spec)
                 .set(p.id(), "card", card));
     }
 
@@ -119,7 +119,7 @@ final class Fixes {
         Supplier<Point> at = once(() -> Room.of(scenery, like.picture(), like.scale()));
         Point now = like.outline().bounds().centre();
         return new Fix(
-                Fix.Way.ADD,
+                Fix.Kind.ADD,
                 s -> s.plus(like.moved(at.get().x() - now.x(), at.get().y() - now.y())),
                 spec -> Room.placed(
                         spec,
@@ -129,11 +129,11 @@ final class Fixes {
     }
 
     static Fix remove(Placed p) {
-        return of(p, Fix.Way.REMOVE, s -> s.without(p), spec -> PieceAct.REMOVE.apply(spec, p.id()));
+        return of(p, Fix.Kind.REMOVE, s -> s.without(p), spec -> PieceAct.REMOVE.apply(spec, p.id()));
     }
 
     static Fix sayAgain(String fact) {
-        return new Fix(Fix.Way.SAY_AGAIN, s -> s, spec -> CardEdit.of(spec).meantSo(fact));
+        return new Fix(Fix.Kind.SAY_AGAIN, s -> s, spec -> CardEdit.of(spec).meantSo(fact));
     }
 
     private static CardSpec moved(CardSpec spec, Id id, double dx, double dy) {

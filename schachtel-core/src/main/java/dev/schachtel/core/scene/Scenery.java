@@ -39,6 +39,7 @@ import dev.schachtel.core.shape.Outline;
  *
  * @param on the piece or face of the base that carries it
  * @param face its outline
+ * @param above how far pieces may stand over its upper edge and stay on the shut card, where it is a panel that stands before others, mm
  * @param ground its colour
  * @param pieces pictures on it from the back to the front
  * @param words what is read on it
@@ -53,6 +54,7 @@ import dev.schachtel.core.shape.Outline;
 public record Scenery(
         Id on,
         Outline face,
+        double above,
         Colour ground,
         List<Placed> pieces,
         List<Words> words,
@@ -122,7 +124,8 @@ public record Scenery(
 
     /** The same scene with other pieces. */
     Scenery with(List<Placed> other) {
-        return new Scenery(on, face, ground, other, words, free, others, meant, tucked, lines, tumbling, written);
+        return new Scenery(
+                on, face, above, ground, other, words, free, others, meant, tucked, lines, tumbling, written);
     }
 
     /** The same scene with a piece in place of the one of its id. */
@@ -165,6 +168,7 @@ public record Scenery(
         return new Scenery(
                 face.name(),
                 face.outline(),
+                0,
                 build.colour(leaf.slab().part()).orElse(new Colour(0xffffff)),
                 pieces,
                 List.of(),
@@ -209,6 +213,7 @@ public record Scenery(
         return new Scenery(
                 on,
                 face,
+                above(build, sheet),
                 ground,
                 pieces,
                 words,
@@ -219,6 +224,13 @@ public record Scenery(
                 lines(build, carrier, face.bounds()),
                 tumbling(build, carrier),
                 written);
+    }
+
+    private static double above(Build build, Face sheet) {
+        boolean panel = build.mechanics().unfolding().panels().stream()
+                .anyMatch(p -> p.slab().equals(sheet.slab()));
+        double top = sheet.outline().bounds().top();
+        return panel ? Math.max(0, build.face().bounds().top() - top) : 0;
     }
 
     private static List<Double> lines(Build build, Level carrier, Box face) {

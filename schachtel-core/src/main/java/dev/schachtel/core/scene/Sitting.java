@@ -109,10 +109,10 @@ public final class Sitting {
 
     /** Of each way the first that helps. */
     private static List<Fix> helping(Fact fact, Predicate<Fix> helps) {
-        Map<Fix.Way, Fix> some = new EnumMap<>(Fix.Way.class);
+        Map<Fix.Kind, Fix> some = new EnumMap<>(Fix.Kind.class);
         for (Fix fix : fact.fixes()) {
-            if (!some.containsKey(fix.way()) && helps.test(fix)) {
-                some.put(fix.way(), fix);
+            if (!some.containsKey(fix.kind()) && helps.test(fix)) {
+                some.put(fix.kind(), fix);
             }
         }
         return List.copyOf(some.values());
@@ -176,13 +176,13 @@ public final class Sitting {
         }
     }
 
-    /** Ground may run out over the sides, where it is trimmed. */
+    /** Ground may run out over the sides, where it is trimmed; and a row may carry what is higher than it. */
     private void overhang(Placed p) {
         Box box = p.outline().bounds();
         double left = face.left() - box.left();
         double right = box.right() - face.right();
         double foot = face.bottom() - box.bottom();
-        double top = box.top() - face.top();
+        double top = box.top() - face.top() - scenery.above();
         double most = Math.max(Math.max(left, right), Math.max(foot, top));
         if (most > 0.05 && !p.isGround()) {
             double dx = Math.max(0, left) - Math.max(0, right);

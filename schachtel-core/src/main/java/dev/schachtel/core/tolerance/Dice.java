@@ -16,7 +16,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.learning.Accuracy;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Foam;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.shape.Box;
@@ -68,35 +68,35 @@ final class Dice {
         if (off instanceof Off.Size size) {
             Optional<Part> part = build.part(size.part());
             return part.map(p -> cut(off, way(p), length(p.form(), size.axis())))
-                    .orElseGet(() -> cut(off, Way.KNIFE, Length.ZERO));
+                    .orElseGet(() -> cut(off, Method.KNIFE, Length.ZERO));
         }
         if (off instanceof Off.Opened opened) {
             return opened(opened);
         }
         if (off instanceof Off.Square square) {
-            Way way = build.part(square.part()).map(Dice::way).orElse(Way.KNIFE);
+            Method way = build.part(square.part()).map(Dice::way).orElse(Method.KNIFE);
             return spread(off, way, 1);
         }
         if (off instanceof Off.Scored) {
-            return spread(off, Way.TRIMMER, 1);
+            return spread(off, Method.TRIMMER, 1);
         }
         if (off instanceof Off.Punched) {
-            return spread(off, Way.PUNCH, 1);
+            return spread(off, Method.PUNCH, 1);
         }
         if (off instanceof Off.Joined) {
-            return spread(off, Way.FOAM_KNIFE, 1);
+            return spread(off, Method.FOAM_KNIFE, 1);
         }
         if (off instanceof Off.Thick) {
             return times(gauss(off.toString()), THICK);
         }
-        return spread(off, Way.of(workshop.house().placing()), 1);
+        return spread(off, Method.of(workshop.house().placing()), 1);
     }
 
     private double[] opened(Off.Opened opened) {
         for (Part part : build.parts()) {
             for (Cutout cutout : part.cutouts()) {
                 if (cutout.owner().equals(opened.owner()) && cutout.sort() == opened.sort()) {
-                    return cut(opened, Way.of(cutout.method()), length(cutout.form(), opened.axis()));
+                    return cut(opened, Method.of(cutout.method()), length(cutout.form(), opened.axis()));
                 }
             }
         }
@@ -104,7 +104,7 @@ final class Dice {
                 .filter(p -> opened.sort() == Cutout.Sort.PATTERN
                         && !p.outline().holes().isEmpty())
                 .map(p -> cut(opened, way(p), hole(p, opened.axis())))
-                .orElseGet(() -> cut(opened, Way.KNIFE, Length.ZERO));
+                .orElseGet(() -> cut(opened, Method.KNIFE, Length.ZERO));
     }
 
     private static Length hole(Part part, Off.Axis axis) {
@@ -112,18 +112,18 @@ final class Dice {
         return axis == Off.Axis.ACROSS ? box.wide() : box.high();
     }
 
-    private static Way way(Part part) {
+    private static Method way(Part part) {
         boolean foam = part.material() instanceof Foam && part.method() == CutMethod.KNIFE;
-        return foam ? Way.FOAM_KNIFE : Way.of(part.method());
+        return foam ? Method.FOAM_KNIFE : Method.of(part.method());
     }
 
     private static Length length(Form form, Off.Axis axis) {
         return axis == Off.Axis.ACROSS ? form.width() : form.height();
     }
 
-    private double[] cut(Off off, Way way, Length size) {
+    private double[] cut(Off off, Method way, Length size) {
         Accuracy accuracy = workshop.accuracy(way);
-        boolean mended = way == Way.TRIMMER && workshop.tools().offset();
+        boolean mended = way == Method.TRIMMER && workshop.tools().offset();
         double bias = mended ? 0 : accuracy.bias();
         String setting = way.name().toLowerCase(Locale.ROOT) + " " + size;
         double[] drawn =
@@ -142,7 +142,7 @@ final class Dice {
         return drawn;
     }
 
-    private double[] spread(Off off, Way way, double edges) {
+    private double[] spread(Off off, Method way, double edges) {
         return times(gauss(off.toString()), edges * workshop.accuracy(way).spread());
     }
 

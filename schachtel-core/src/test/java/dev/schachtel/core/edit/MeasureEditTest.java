@@ -8,7 +8,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RefusedException;
@@ -21,7 +21,7 @@ import static org.assertj.core.api.Assertions.within;
 class MeasureEditTest {
     private static final Workshop FRESH = TestCards.WORKSHOP;
 
-    private static Workshop measured(Way way, double... got) {
+    private static Workshop measured(Method way, double... got) {
         Workshop workshop = FRESH;
         for (double mm : got) {
             MeasureEdit edit = new MeasureEdit(workshop, way);
@@ -33,10 +33,10 @@ class MeasureEditTest {
     /** Five pieces of 100.3 on average: with the book worth six pieces, 5 x 0.3 / 11. */
     @Test
     void theBiasIsLearnedAgainstTheBook() {
-        Workshop workshop = measured(Way.TRIMMER, 100.4, 100.2, 100.3, 100.1, 100.5);
-        assertThat(workshop.accuracy(Way.TRIMMER).bias()).isCloseTo(1.5 / 11, within(1e-9));
-        assertThat(workshop.accuracy(Way.TRIMMER).count()).isEqualTo(5);
-        assertThat(workshop.accuracy(Way.KNIFE).count()).isZero();
+        Workshop workshop = measured(Method.TRIMMER, 100.4, 100.2, 100.3, 100.1, 100.5);
+        assertThat(workshop.accuracy(Method.TRIMMER).bias()).isCloseTo(1.5 / 11, within(1e-9));
+        assertThat(workshop.accuracy(Method.TRIMMER).count()).isEqualTo(5);
+        assertThat(workshop.accuracy(Method.KNIFE).count()).isZero();
         assertThat(workshop.stop(Length.ofMillimetres(80))).isEqualTo(Length.ofMillimetres(80));
         Workshop offset = workshop.with(
                 workshop.sheets(), workshop.rolls(), workshop.tools().offset(true));
@@ -47,7 +47,7 @@ class MeasureEditTest {
     @ParameterizedTest
     @CsvSource({"3.94, 3.94 in", "9.98, 9.98 cm", "10.03, 10.03 cm"})
     void theWrongUnitIsAskedBack(String typed, String meant) {
-        MeasureEdit edit = new MeasureEdit(FRESH, Way.TRIMMER);
+        MeasureEdit edit = new MeasureEdit(FRESH, Method.TRIMMER);
         assertThat(edit.isDoubtful(edit.read("100", typed))).isTrue();
         assertThat(edit.meant("100", typed)).contains(meant);
         assertThat(edit.isDoubtful(edit.read("100", meant))).isFalse();
@@ -55,7 +55,7 @@ class MeasureEditTest {
 
     @Test
     void nonsenseHasNoMeaning() {
-        MeasureEdit edit = new MeasureEdit(FRESH, Way.TRIMMER);
+        MeasureEdit edit = new MeasureEdit(FRESH, Method.TRIMMER);
         assertThat(edit.isDoubtful(edit.read("100", "55"))).isTrue();
         assertThat(edit.meant("100", "55")).isEmpty();
         assertThat(edit.isDoubtful(edit.read("100", "101.4"))).isFalse();
@@ -64,7 +64,7 @@ class MeasureEditTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "0", "-4", "a hundred", "100 kg", "9 m", "1/0"})
     void whatIsNoSizeIsRefused(String typed) {
-        MeasureEdit edit = new MeasureEdit(FRESH, Way.KNIFE);
+        MeasureEdit edit = new MeasureEdit(FRESH, Method.KNIFE);
         assertThatThrownBy(() -> edit.read("100", typed)).isInstanceOf(RefusedException.class);
         assertThatThrownBy(() -> edit.read(typed, "100")).isInstanceOf(RefusedException.class);
     }
@@ -72,15 +72,15 @@ class MeasureEditTest {
     /** The newest sixty count; one is taken back, or all of one way, and the other ways stay. */
     @Test
     void whatIsKeptAndTakenBack() {
-        Workshop workshop = measured(Way.EYE, 5);
+        Workshop workshop = measured(Method.EYE, 5);
         for (int i = 0; i < MeasureEdit.KEPT + 10; i++) {
-            MeasureEdit edit = new MeasureEdit(workshop, Way.DIE);
+            MeasureEdit edit = new MeasureEdit(workshop, Method.DIE);
             workshop = edit.add(edit.read("50", "50." + (i % 10)));
         }
-        MeasureEdit edit = new MeasureEdit(workshop, Way.DIE);
+        MeasureEdit edit = new MeasureEdit(workshop, Method.DIE);
         assertThat(edit.own()).hasSize(MeasureEdit.KEPT);
         assertThat(edit.undo().measured()).hasSize(MeasureEdit.KEPT);
-        assertThat(edit.forget().measured()).extracting(Measured::way).containsExactly(Way.EYE);
+        assertThat(edit.forget().measured()).extracting(Measured::way).containsExactly(Method.EYE);
         assertThat(WorkshopFile.read(WorkshopFile.write(workshop))).isEqualTo(workshop);
     }
 }

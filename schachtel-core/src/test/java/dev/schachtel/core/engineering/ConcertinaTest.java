@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.assembly.Rehearsal;
+import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Flat;
 import dev.schachtel.core.build.PartId;
@@ -113,6 +114,23 @@ class ConcertinaTest {
         assertThat(found.limit().toString()).contains(room + " mm");
         Plan mended = Planner.plan(found.remedies().get(0).taken(card.spec()), TestCards.WORKSHOP);
         assertThat(mended.findings().of(Severity.MEND).all()).isEmpty();
+    }
+
+    /** A shallow foot under a high panel: it falls forwards, and a deeper foot mends that. */
+    @Test
+    void aFootTooShallowIsMended() {
+        TestCards card = concertina(3).set("base", "deep", "30 mm").set("base", "high", "100 mm");
+        Tipping tipping = Tipping.of(card.build(), new Space(card.build()), 1);
+        assertThat(tipping.degrees()).isBetween(0.0, 10.0);
+        Finding found = card.plan().findings().of(RuleId.TIPS).all().get(0);
+        assertThat(found.measured()).isEqualTo(Amount.degrees(Math.floor(tipping.degrees())));
+        assertThat(found.remedies()).singleElement().satisfies(r -> assertThat(r.to())
+                .isEqualTo(Amount.of(Length.ofMillimetres(45))));
+        assertThat(Planner.plan(found.remedies().get(0).taken(card.spec()), TestCards.WORKSHOP)
+                        .findings()
+                        .of(Severity.MEND)
+                        .all())
+                .isEmpty();
     }
 
     /** With a piece on either side of the panel: hands can do it, everything is fixed once and nothing is to mend. */

@@ -10,8 +10,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
+import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.plan.Planner;
+import dev.schachtel.core.shape.Mm;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -60,6 +63,28 @@ class FootTest {
     @MethodSource("dev.schachtel.core.TestCards#files")
     void noDemoCardDoes(String file) {
         assertThat(under(TestCards.whole(file))).isEmpty();
+    }
+
+    /** On a face that leans by 65 degrees it goes up by what it hangs too low over the sine of that, to the next step, and no further. */
+    @Test
+    void onALeaningFaceItGoesUpAsFarAsItMust() {
+        TestCards sign = TestCards.whole("platform-sign.json")
+                .add("motif")
+                .set("motif", "on", "sign")
+                .set("motif", "up", "0 in");
+        Tipping.Under under = under(sign).orElseThrow();
+        Remedy up = sign.plan()
+                .findings()
+                .of(RuleId.FOOT_FREE)
+                .all()
+                .get(0)
+                .remedies()
+                .get(0);
+        double needed = under.deep() / Math.sin(Math.toRadians(65));
+        double given =
+                Mm.of(((Motif) up.taken(sign.spec()).piece(new Id("motif")).orElseThrow()).up());
+        assertThat(given).isBetween(needed, needed + 25.4 / 16);
+        assertThat(under(new TestCards(up.taken(sign.spec())))).isEmpty();
     }
 
     @Test

@@ -324,7 +324,7 @@ class FacesTest {
         assertThat(told.pieces().get(0)).isEqualTo(there.pieces().get(0).id());
         Lab ground = there.ground().lab();
         assertThat(told.figure()).isEqualTo(there.pieces().get(1).colour().lab().apart(ground), within(0.01));
-        assertThat(told.fixes()).extracting(Fact.Fix::way).containsExactly(Fact.Fix.Way.SAME_CARD);
+        assertThat(told.fixes()).extracting(Fact.Fix::kind).containsExactly(Fact.Fix.Kind.SAME_CARD);
         assertThat(Sitting.of(told.fixes().get(0).scene().apply(paler))).noneMatch(f -> f.kind() == Fact.Kind.PALER);
     }
 

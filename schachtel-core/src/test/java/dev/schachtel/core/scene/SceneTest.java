@@ -159,7 +159,7 @@ class SceneTest {
                 for (Fact.Fix fix : fact.fixes()) {
                     List<Fact> then = Sitting.of(of(fix.edit().apply(spec)));
                     assertThat(then)
-                            .as(fact.key() + " " + fix.way())
+                            .as(fact.key() + " " + fix.kind())
                             .noneMatch(f -> f.key().equals(fact.key())
                                     && f.severity() != Severity.WORKS
                                     && f.severity() == fact.severity());
@@ -268,7 +268,7 @@ class SceneTest {
                 for (Fact.Fix fix : fact.fixes()) {
                     List<String> shown = boxes(fix.scene().apply(scenery));
                     assertThat(boxes(of(fix.edit().apply(spec))))
-                            .as(fact.key() + " " + fix.way())
+                            .as(fact.key() + " " + fix.kind())
                             .containsExactlyInAnyOrderElementsOf(shown);
                     looked++;
                 }

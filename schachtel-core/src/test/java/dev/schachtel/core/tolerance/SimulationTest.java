@@ -19,7 +19,7 @@ import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.house.HouseRules.Placing;
 import dev.schachtel.core.material.CutMethod;
 import dev.schachtel.core.material.Measured;
-import dev.schachtel.core.material.Way;
+import dev.schachtel.core.material.Method;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
 
@@ -50,7 +50,7 @@ class SimulationTest {
     }
 
     /** Pieces of 100 mm that came out so, spread evenly about a mean: what a maker with this bias and spread measures. */
-    private static Workshop measured(Way way, double bias, double spread, int pieces) {
+    private static Workshop measured(Method way, double bias, double spread, int pieces) {
         List<Measured> all = new ArrayList<>();
         for (int i = 0; i < pieces; i++) {
             double z = NormalDistribution.of(0, 1).inverseCumulativeProbability((i + 0.5) / pieces);
@@ -181,15 +181,17 @@ class SimulationTest {
     void whatWasMeasuredCounts() {
         Build build = TestCards.raised().set("panel", "fixing", "tape").build();
         double book = share(build, BY_EYE, Fit.Sort.EVEN);
-        assertThat(share(build, measured(Way.EYE, 0, 0.4, 30), Fit.Sort.EVEN)).isGreaterThan(book + 0.2);
-        assertThat(share(build, measured(Way.EYE, 0, 2.5, 30), Fit.Sort.EVEN)).isLessThan(book);
+        assertThat(share(build, measured(Method.EYE, 0, 0.4, 30), Fit.Sort.EVEN))
+                .isGreaterThan(book + 0.2);
+        assertThat(share(build, measured(Method.EYE, 0, 2.5, 30), Fit.Sort.EVEN))
+                .isLessThan(book);
     }
 
     /** A trimmer that cuts 0.6 too long closes the gap of a gate; setting its stop by that opens it again. */
     @Test
     void aKnownBiasIsTakenOffAtTheStop() {
         Build gate = TestCards.empty(GATE).build();
-        Workshop wrong = measured(Way.TRIMMER, 0.6, 0.3, 30);
+        Workshop wrong = measured(Method.TRIMMER, 0.6, 0.3, 30);
         Workshop offset =
                 wrong.with(wrong.sheets(), wrong.rolls(), wrong.tools().offset(true));
         double before = share(gate, wrong, Fit.Sort.FLAPS_CLEAR);

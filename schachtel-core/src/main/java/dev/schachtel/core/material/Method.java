@@ -7,7 +7,7 @@ import dev.schachtel.core.measure.Length;
  * How a size or a place comes about, and the spread to reckon with until the maker has measured: one sigma. Handbook chapter 2;
  * spacers as wide as the border, and a knife through foam along a ruler, are our own estimates.
  */
-public enum Way {
+public enum Method {
     TRIMMER(CutMethod.TRIMMER.sigma()),
     DIE(CutMethod.DIE.sigma()),
     ELECTRONIC(CutMethod.ELECTRONIC.sigma()),
@@ -24,7 +24,7 @@ public enum Way {
 
     private final Length sigma;
 
-    Way(Length sigma) {
+    Method(Length sigma) {
         this.sigma = sigma;
     }
 
@@ -38,7 +38,7 @@ public enum Way {
         return this != RULER && this != SPACERS && this != EYE;
     }
 
-    public static Way of(CutMethod method) {
+    public static Method of(CutMethod method) {
         return switch (method) {
             case TRIMMER -> TRIMMER;
             case DIE -> DIE;
@@ -49,7 +49,7 @@ public enum Way {
         };
     }
 
-    public static Way of(HouseRules.Placing placing) {
+    public static Method of(HouseRules.Placing placing) {
         return switch (placing) {
             case BY_EYE -> EYE;
             case MEASURED -> RULER;
