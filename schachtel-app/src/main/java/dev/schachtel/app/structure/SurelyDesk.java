@@ -1,7 +1,11 @@
 package dev.schachtel.app.structure;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 
@@ -35,14 +39,8 @@ class SurelyDesk {
                 played.works().inHundred(),
                 played.looks().inHundred(),
                 placing(plan.workshop().house().placing()),
-                worst.stream()
-                        .filter(r -> r.fit().owner().equals(selected))
-                        .map(r -> line(r, plan))
-                        .toList(),
-                worst.stream()
-                        .filter(r -> !r.fit().owner().equals(selected))
-                        .map(r -> line(r, plan))
-                        .toList());
+                lines(worst.stream().filter(r -> r.fit().owner().equals(selected)), plan),
+                lines(worst.stream().filter(r -> !r.fit().owner().equals(selected)), plan));
     }
 
     List<StructureView.Helps> helps(Plan plan) {
@@ -59,11 +57,22 @@ class SurelyDesk {
         return now.inHundred() == then.inHundred() ? "" : now.inHundred() + " → " + then.inHundred() + " " + what;
     }
 
-    private StructureView.FitLine line(Simulation.Result result, Plan plan) {
+    /** What is said in the same words is said once, with the worst of its odds. */
+    private List<StructureView.FitLine> lines(Stream<Simulation.Result> worstFirst, Plan plan) {
+        Map<String, List<Simulation.Result>> alike = worstFirst.collect(Collectors.groupingBy(
+                r -> r.fit().owner() + " " + words.fit(r.fit(), plan.build()),
+                LinkedHashMap::new,
+                Collectors.toList()));
+        return alike.values().stream().map(all -> line(all, plan)).toList();
+    }
+
+    private StructureView.FitLine line(List<Simulation.Result> alike, Plan plan) {
+        Simulation.Result result = alike.get(0);
         int share = result.odds().inHundred();
         String shape = share >= SOUND ? "works" : result.fit().sort().works() && share < POOR ? "mend" : "watch";
         return new StructureView.FitLine(
-                words.fit(result.fit(), plan.build()),
+                words.fit(result.fit(), plan.build())
+                        + (alike.size() > 1 ? ", at each of " + alike.size() + " places" : ""),
                 share,
                 String.format(
                         Locale.ROOT,

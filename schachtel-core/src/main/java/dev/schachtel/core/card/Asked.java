@@ -21,7 +21,7 @@ public @interface Asked {
     /** Taken instead of {@link #initial} when a piece starts on a card worked in inches. */
     String inches() default "";
 
-    /** Taken instead of both when a piece starts: this share of the base's height, or width if it is called across, in percent; 0: none. */
+    /** Taken instead of both when a piece starts: a number, or for a length this share of the base's height in percent; 0: none. */
     int starts() default 0;
 
     /** Least value, for lengths and whole numbers; both ends count. */

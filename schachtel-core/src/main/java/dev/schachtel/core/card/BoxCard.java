@@ -13,10 +13,17 @@ import dev.schachtel.core.measure.Length;
         about = "Four walls round rows that carry pieces, with flaps at the top; it folds flat.")
 public record BoxCard(
         @Asked(value = "Front, wide", initial = "80 mm", inches = "3 in", min = "25 mm", max = "300 mm") Length front,
-        @Asked(value = "Deep", initial = "50 mm", inches = "2 in", min = "15 mm", max = "300 mm") Length deep,
+        @Asked(value = "Deep", initial = "50 mm", inches = "2 in", min = "15 mm", max = "300 mm", pull = Pull.FOOT_DEEP)
+                Length deep,
         @Asked(value = "Walls, high", initial = "70 mm", inches = "2 3/4 in", min = "20 mm", max = "300 mm")
                 Length walls,
-        @Asked(value = "Flaps, high", initial = "45 mm", inches = "1 3/4 in", min = "10 mm", max = "300 mm")
+        @Asked(
+                        value = "Flaps, high",
+                        initial = "45 mm",
+                        inches = "1 3/4 in",
+                        min = "10 mm",
+                        max = "300 mm",
+                        pull = Pull.FLAP_HIGH)
                 Length flaps,
         @Asked(value = "Rows", initial = "3", min = "0", max = "6", pull = Pull.ROWS) int rows,
         @Asked(

@@ -13,7 +13,7 @@ import dev.schachtel.core.measure.Length;
 public record Concertina(
         @Asked(value = "Width of the panel", min = "25 mm", max = "600 mm") Length width,
         @Asked(value = "Height of the panel", min = "25 mm", max = "600 mm") Length height,
-        @Asked(value = "Folds of the strip", initial = "3", min = "2", max = "8") int folds,
+        @Asked(value = "Folds of the strip", initial = "3", starts = 4, min = "2", max = "8") int folds,
         @Asked(
                         value = "From fold to fold",
                         initial = "45 mm",
@@ -25,7 +25,7 @@ public record Concertina(
         @Asked(
                         value = "Strip high",
                         initial = "60 mm",
-                        starts = 40,
+                        starts = 45,
                         min = "10 mm",
                         max = "600 mm",
                         pull = Pull.STANDS_HIGH)

@@ -12,6 +12,8 @@ public enum Pull {
     FLAP_SHARE,
     /** How much lower than the middle a flap is. */
     FLAP_LOWER,
+    /** How high flaps are that hang down in front. */
+    FLAP_HIGH,
     OVERLAP,
     SETBACK,
     FOAM_WIDTH,

@@ -51,6 +51,7 @@ final class StandCheck implements Check {
         if (least < LEAST) {
             draft.remedy(leanBack(build).or(() -> halfWay(build)));
             draft.remedy(deeper(build));
+            draft.remedy(lighter(build));
             draft.mend();
         } else {
             draft.works();
@@ -96,6 +97,12 @@ final class StandCheck implements Check {
     private static Optional<Remedy> deeper(Build build) {
         return Lever.of(build.spec(), Id.BASE, Pull.FOOT_DEEP)
                 .flatMap(l -> l.length().flatMap(deep -> l.by(deep.half())));
+    }
+
+    /** Flaps a quarter lower weigh less and hang less far out. */
+    private static Optional<Remedy> lighter(Build build) {
+        return Lever.of(build.spec(), Id.BASE, Pull.FLAP_HIGH)
+                .flatMap(l -> l.length().flatMap(high -> l.by(high.half().half().negated())));
     }
 
     private static Optional<Remedy> halfWay(Build build) {

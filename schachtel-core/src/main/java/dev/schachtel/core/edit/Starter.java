@@ -113,7 +113,7 @@ final class Starter {
         Asked asked = component.asked();
         String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
         if (asked.starts() > 0) {
-            return share(component.name(), asked.starts());
+            return component.type() == int.class ? (Object) asked.starts() : share(component.name(), asked.starts());
         }
         if (initial.endsWith("%")) {
             return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
+import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Base;
@@ -19,9 +20,11 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.check.Finding;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Planner;
@@ -104,6 +107,27 @@ class MakeAgainTest {
                         .all())
                 .filteredOn(f -> !TOO_LARGE.contains(f.rule()))
                 .isEmpty();
+    }
+
+    /** A narrow high box with a panel on its front falls forwards; its remedies mend that, within the format. */
+    @Test
+    void aNarrowBoxIsMended() {
+        Base narrow = CardEdit.base("box-card", format("slim"));
+        CardSpec bare = CardSpec.of("Try", Units.INCH, Brief.PLAIN, narrow);
+        CardSpec card = CardEdit.of(CardEdit.of(bare).add("mat")).set(new Id("panel"), "fixing", "tape");
+        Finding tips = Planner.plan(card, TestCards.WORKSHOP)
+                .findings()
+                .of(RuleId.TIPS)
+                .all()
+                .get(0);
+        assertThat(tips.remedies()).isNotEmpty();
+        for (Remedy remedy : tips.remedies()) {
+            CardSpec mended = remedy.taken(card);
+            assertThat(Planner.withoutRemedies(mended, TestCards.WORKSHOP)
+                            .findings()
+                            .count(Severity.MEND))
+                    .isZero();
+        }
     }
 
     @Test
