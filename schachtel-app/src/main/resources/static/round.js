@@ -195,6 +195,7 @@ class View {
     this.scene.updateMatrixWorld(true);
     const box = new THREE.Box3();
     for (const group of this.groups.values()) group.node.children.forEach((c) => { if (c.isMesh && !c.userData.pin) box.expandByObject(c); });
+    this.box = box;
     this.middle = box.getCenter(new THREE.Vector3());
     this.size = box.getSize(new THREE.Vector3()).length();
     const reach = this.size * 0.75, d = this.size * 1.5;
@@ -234,6 +235,14 @@ class View {
     camera.updateProjectionMatrix();
   }
 
+  // How far the card as it is given reaches to the edge of the picture, where 1 is the edge: a near corner may reach further than its ball.
+  reaches(camera) {
+    camera.updateMatrixWorld();
+    const { min, max } = this.box;
+    const corners = [min.x, max.x].flatMap((x) => [min.y, max.y].flatMap((y) => [min.z, max.z].map((z) => new THREE.Vector3(x, y, z).project(camera))));
+    return Math.max(...corners.map((c) => Math.max(Math.abs(c.x), Math.abs(c.y))));
+  }
+
   resize() {
     const { clientWidth: w, clientHeight: h } = this.canvas;
     if (!w || !h || !this.scene) return;
@@ -252,7 +261,10 @@ class View {
       const began = performance.now();
       const over = getComputedStyle(this.holder.querySelector(".round-bar")).position === "absolute";
       const high = this.canvas.clientHeight, above = over ? ABOVE : 0, below = over ? BELOW : 0, free = Math.max(0.4, (high - above - below) / high);
-      this.aim(this.camera, this.turn, this.tilt, this.near * free * 1.08, (below - above) / 2 / high * 1000);
+      const shift = (below - above) / 2 / high * 1000;
+      this.aim(this.camera, this.turn, this.tilt, free * 1.08, shift);
+      const whole = Math.min(1, 0.97 / this.reaches(this.camera));
+      if (whole * this.near !== 1) this.aim(this.camera, this.turn, this.tilt, this.near * whole * free * 1.08, shift);
       this.renderer.render(this.scene, this.camera);
       this.holder.dataset.calls = this.renderer.info.render.calls;
       this.holder.dataset.triangles = this.renderer.info.render.triangles;

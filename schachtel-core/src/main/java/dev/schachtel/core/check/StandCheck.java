@@ -96,13 +96,17 @@ final class StandCheck implements Check {
     /** A foot half as deep again. */
     private static Optional<Remedy> deeper(Build build) {
         return Lever.of(build.spec(), Id.BASE, Pull.FOOT_DEEP)
-                .flatMap(l -> l.length().flatMap(deep -> l.by(deep.half())));
+                .flatMap(l -> l.length().flatMap(deep -> l.by(deep.half().roundedTo(step(build)))));
+    }
+
+    private static Length step(Build build) {
+        return build.spec().units().step();
     }
 
     /** Flaps a quarter lower weigh less and hang less far out. */
     private static Optional<Remedy> lighter(Build build) {
-        return Lever.of(build.spec(), Id.BASE, Pull.FLAP_HIGH)
-                .flatMap(l -> l.length().flatMap(high -> l.by(high.half().half().negated())));
+        return Lever.of(build.spec(), Id.BASE, Pull.FLAP_HIGH).flatMap(l -> l.length()
+                .flatMap(high -> l.by(high.half().half().roundedTo(step(build)).negated())));
     }
 
     private static Optional<Remedy> halfWay(Build build) {
