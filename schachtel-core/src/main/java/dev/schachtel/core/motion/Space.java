@@ -137,7 +137,7 @@ public final class Space {
     }
 
     /** How much higher than the fold a panel lies in the shut card that hangs in it as paper without thickness would. */
-    double over(int panel) {
+    public double over(int panel) {
         boolean thin = unfolding.hinges().stream().anyMatch(h -> h.thin() && (h.turns() == panel || h.on() == panel));
         boolean hangs = unfolding.hinges().stream().anyMatch(h -> h.follows() && h.turns() == panel);
         return thin && hangs ? middle(List.of(panel)) - fold().map(this::height).orElse(0.0) : 0;

@@ -28,7 +28,14 @@ final class PlainJudge {
             RuleId.LONG_THREAD,
             RuleId.SMALL_PARTS,
             RuleId.CLEARANCE,
-            RuleId.PLATE);
+            RuleId.PLATE,
+            RuleId.WRITING,
+            RuleId.FILM_HIDDEN,
+            RuleId.FOAM_HIDDEN,
+            RuleId.OPENING_BACKED,
+            RuleId.ENVELOPE_SIZE,
+            RuleId.SHEET_SIZE,
+            RuleId.TIPS);
 
     private final Verdicts verdicts = new Verdicts();
 
@@ -40,6 +47,8 @@ final class PlainJudge {
         edges.edges();
         edges.child();
         edges.plates(workshop);
+        new PlainSheets(build, verdicts).judge(workshop);
+        new PlainStand(build, verdicts).judge();
     }
 
     Set<String> mends() {
