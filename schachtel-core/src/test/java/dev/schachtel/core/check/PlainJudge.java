@@ -35,7 +35,13 @@ final class PlainJudge {
             RuleId.OPENING_BACKED,
             RuleId.ENVELOPE_SIZE,
             RuleId.SHEET_SIZE,
-            RuleId.TIPS);
+            RuleId.TIPS,
+            RuleId.GUSSET,
+            RuleId.FLAP_GAP,
+            RuleId.FLAPS_COLLIDE,
+            RuleId.GLUE_FREE,
+            RuleId.REST_INSIDE,
+            RuleId.DEPTH_BEHIND);
 
     private final Verdicts verdicts = new Verdicts();
 
@@ -48,6 +54,7 @@ final class PlainJudge {
         edges.child();
         edges.plates(workshop);
         new PlainSheets(build, verdicts).judge(workshop);
+        new PlainFolds(build, verdicts).judge();
         new PlainStand(build, verdicts).judge();
     }
 

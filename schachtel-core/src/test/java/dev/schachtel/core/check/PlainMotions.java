@@ -58,6 +58,55 @@ final class PlainMotions {
                             Verdicts.mm(f.reach()),
                             farthest(f.opening(), ((Move.Turn) motion.move()).about()) + 2));
             plays(motion);
+            rests(motion);
+            motion.keeping().space().ifPresent(s -> behind(motion, s));
+        }
+    }
+
+    /** Left as it is it lies within the card's edge. */
+    private void rests(Motion motion) {
+        Area face = Plain.area(build.face());
+        double in = carried(motion).stream()
+                .flatMap(id -> build.level(id).orElseThrow().slab().footprints().stream())
+                .mapToDouble(f -> Flat.inside(face, Plain.area(f)))
+                .min()
+                .orElse(1);
+        if (build.spec().brief().posted()) {
+            verdicts.below(RuleId.REST_INSIDE, motion.owner(), in, 0);
+        }
+    }
+
+    /** Pose by pose the highest of what lies behind it. */
+    private void behind(Motion motion, Motion.Space space) {
+        if (pose(motion, 0) == null || space.opened()) {
+            verdicts.doubt(RuleId.DEPTH_BEHIND, motion.owner());
+            return;
+        }
+        Level own = build.level(space.moving()).orElseThrow();
+        Set<SlabId> movers = carried(motion);
+        List<Level> below = build.levels().stream()
+                .filter(l -> !movers.contains(l.slab().id()))
+                .filter(l -> !motion.keeping().guides().contains(l.slab().id()))
+                .filter(l -> l.bottom().isBelow(own.bottom()))
+                .toList();
+        Area body = Plain.area(own.slab().footprints());
+        double needed = Verdicts.mm(space.needed());
+        double least = Double.MAX_VALUE;
+        boolean unsure = false;
+        for (int i = 0; i <= poses(motion); i++) {
+            Area there = body.createTransformedArea(pose(motion, i / (double) poses(motion)));
+            for (Level l : below) {
+                double shared =
+                        Plain.size(Plain.shared(there, Plain.area(l.slab().footprints())));
+                double free = Verdicts.mm(own.bottom()) - Verdicts.mm(l.top());
+                unsure |= free < needed && (shared < 0.05 || isMoving(l.slab().id()));
+                least = shared > 0 ? min(least, free) : least;
+            }
+        }
+        if (least < needed - Verdicts.NEAR || !unsure) {
+            verdicts.below(RuleId.DEPTH_BEHIND, motion.owner(), least, needed);
+        } else {
+            verdicts.doubt(RuleId.DEPTH_BEHIND, motion.owner());
         }
     }
 

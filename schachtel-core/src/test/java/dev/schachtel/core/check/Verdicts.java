@@ -26,8 +26,9 @@ final class Verdicts {
         return doubts;
     }
 
+    /** Of several things that run into each other the first that is met is told: any will do. */
     static String key(RuleId rule, Object owner) {
-        return rule + " of " + owner;
+        return rule + " of " + (rule == RuleId.FLAPS_COLLIDE ? "any" : owner);
     }
 
     void mend(RuleId rule, Object owner) {
