@@ -2,8 +2,10 @@ package dev.schachtel.core.check;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -84,26 +86,32 @@ final class PlainMotions {
         }
         Level own = build.level(space.moving()).orElseThrow();
         Set<SlabId> movers = carried(motion);
-        List<Level> below = build.levels().stream()
+        double needed = Verdicts.mm(space.needed());
+        double bottom = Verdicts.mm(own.bottom());
+        Map<Level, Area> high = new HashMap<>();
+        build.levels().stream()
                 .filter(l -> !movers.contains(l.slab().id()))
                 .filter(l -> !motion.keeping().guides().contains(l.slab().id()))
                 .filter(l -> l.bottom().isBelow(own.bottom()))
-                .toList();
+                .filter(l -> bottom - Verdicts.mm(l.top()) < needed + Verdicts.NEAR)
+                .forEach(l -> high.put(l, Plain.area(l.slab().footprints())));
         Area body = Plain.area(own.slab().footprints());
-        double needed = Verdicts.mm(space.needed());
         double least = Double.MAX_VALUE;
         boolean unsure = false;
-        for (int i = 0; i <= poses(motion); i++) {
+        boolean sure = high.isEmpty();
+        for (int i = 0; i <= poses(motion) && !sure; i++) {
             Area there = body.createTransformedArea(pose(motion, i / (double) poses(motion)));
-            for (Level l : below) {
-                double shared =
-                        Plain.size(Plain.shared(there, Plain.area(l.slab().footprints())));
-                double free = Verdicts.mm(own.bottom()) - Verdicts.mm(l.top());
-                unsure |= free < needed && (shared < 0.05 || isMoving(l.slab().id()));
-                least = shared > 0 ? min(least, free) : least;
+            for (Map.Entry<Level, Area> l : high.entrySet()) {
+                if (Flat.boxesWithin(there, l.getValue(), 0.01)) {
+                    double shared = Plain.size(Plain.shared(there, l.getValue()));
+                    unsure |= shared < 0.05 || isMoving(l.getKey().slab().id());
+                    double free = bottom - Verdicts.mm(l.getKey().top());
+                    least = shared > 0 ? min(least, free) : least;
+                }
             }
+            sure = least < needed - Verdicts.NEAR;
         }
-        if (least < needed - Verdicts.NEAR || !unsure) {
+        if (sure || !unsure) {
             verdicts.below(RuleId.DEPTH_BEHIND, motion.owner(), least, needed);
         } else {
             verdicts.doubt(RuleId.DEPTH_BEHIND, motion.owner());
