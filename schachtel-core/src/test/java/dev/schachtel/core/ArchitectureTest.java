@@ -4,10 +4,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -154,6 +157,22 @@ class ArchitectureTest {
                 assertThat(named.matcher(Files.readString(file)).find())
                         .as(file.toString())
                         .isFalse();
+            }
+        }
+    }
+
+    /** What looks at cards, lays them out or draws them asks for what things are: no id, component or value is compared or set by its text. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"check", "assembly", "drawing", "motion", "scene", "plan", "cutting", "tolerance", "practice"})
+    void nothingIsKnownByItsText(String name) throws Exception {
+        Pattern named = Pattern.compile(
+                "\\bequals\\(\"|new Id\\(\"|\"base/|\\.(set|component|length|whole|material)\\([^;\"]*\"[a-zA-Z.]+\"");
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java/dev/schachtel/core", name))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                assertThat(named.matcher(Files.readString(file)).results().map(MatchResult::group))
+                        .as(file.toString())
+                        .isEmpty();
             }
         }
     }

@@ -32,6 +32,7 @@ import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.design.Arrange;
 import dev.schachtel.core.edit.BoxEdit;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.model.RecordType;
@@ -235,7 +236,7 @@ class SceneController {
             Id line = now.orElseGet(() -> CardEdit.of(spec).nextId(kind));
             CardSpec with = now.isPresent()
                     ? spec
-                    : CardEdit.of(CardEdit.of(spec).add(kind)).set(line, "on", on.value());
+                    : PieceEdit.of(CardEdit.of(spec).add(kind), line).on(on).card();
             return CardEdit.of(with).set(line, "up", up);
         });
         return page(card, seen.select(), place, model);
@@ -248,8 +249,9 @@ class SceneController {
             Plan plan = plans.of(spec);
             CardSpec now = spec;
             for (Motif m : SceneDesk.aside(plan)) {
-                now = CardEdit.of(now)
-                        .set(m.id(), "on", SceneDesk.face(plan, place.on()).value());
+                now = PieceEdit.of(now, m.id())
+                        .on(SceneDesk.face(plan, place.on()))
+                        .card();
             }
             return now;
         });

@@ -287,7 +287,7 @@ public final class Adding {
         for (RecordType.Component component : recordType.components()) {
             Object value = recordType.get(record, component);
             boolean place =
-                    component.name().equals("across") || component.name().equals("up");
+                    component.asked().pull() == Pull.ACROSS || component.asked().pull() == Pull.UP;
             if (value instanceof Length length && !place && length.abs().isAbove(LARGE)) {
                 all.add(stem + component.name());
             } else if (component.isFamily()) {

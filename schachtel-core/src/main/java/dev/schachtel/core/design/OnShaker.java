@@ -11,7 +11,7 @@ import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Motif;
-import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 
@@ -56,26 +56,26 @@ final class OnShaker {
         CardSpec now = spec;
         for (Id piece : pieces()) {
             Motif motif = spec.find(piece, Motif.class).orElseThrow();
-            Optional<String> on = chamber(motif).flatMap(c -> inside ? behind(c) : before(c));
+            Optional<Id> on = chamber(motif).flatMap(c -> inside ? behind(c) : before(c));
             if (on.isPresent()) {
-                now = CardEdit.of(now).set(piece, "on", on.get());
+                now = PieceEdit.of(now, piece).on(on.get()).card();
             }
         }
         return now;
     }
 
-    private Optional<String> before(Chamber chamber) {
+    private Optional<Id> before(Chamber chamber) {
         return build.parts().stream()
                 .filter(p -> p.cutouts().stream().anyMatch(c -> chamber.behind(c.owner())))
                 .map(OnShaker::ground)
                 .findFirst();
     }
 
-    private Optional<String> behind(Chamber chamber) {
+    private Optional<Id> behind(Chamber chamber) {
         return build.partAt(chamber.behind()).map(OnShaker::ground);
     }
 
-    private static String ground(Part part) {
-        return part.owner().equals(Id.BASE) ? Id.FRONT.value() : part.owner().value();
+    private static Id ground(Part part) {
+        return part.owner().equals(Id.BASE) ? Id.FRONT : part.owner();
     }
 }

@@ -2,6 +2,7 @@ package dev.schachtel.core.motion;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Unfolding;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.model.RecordType;
@@ -38,6 +40,9 @@ import dev.schachtel.core.shape.Point;
  * places are those of the card as it is drawn, with z its height from the back.
  */
 public final class Space {
+    /** What a piece lies on is chosen from one of these. */
+    private static final Set<Asked.Choice> GROUNDS = EnumSet.of(Asked.Choice.GROUND, Asked.Choice.SIDE);
+
     private final Build build;
     private final Unfolding unfolding;
     private final Linkage linkage;
@@ -292,7 +297,10 @@ public final class Space {
 
     private static Optional<Id> liesOn(Piece piece) {
         RecordType type = RecordType.of(piece.getClass());
-        return type.component("on").filter(c -> c.type() == Id.class).map(c -> (Id) type.get(piece, c));
+        return type.components().stream()
+                .filter(c -> c.type() == Id.class && GROUNDS.contains(c.asked().from()))
+                .map(c -> (Id) type.get(piece, c))
+                .findFirst();
     }
 
     /** How much lies there; a thread's middle counts, too. */

@@ -8,6 +8,7 @@ import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.engineering.Shapes;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Workshop;
@@ -102,23 +103,22 @@ public record CarriedOn(CardSpec spec, Depicted piece, Workshop workshop) {
     }
 
     private CardSpec flat(CardSpec card, Id id) {
-        CardSpec trimmed = CardEdit.of(card).set(id, "trimmed", "true");
+        CardSpec trimmed = PieceEdit.of(card, id).trimmed(true).card();
         boolean glued = workshop.find(piece.fixing(), Adhesive.class).isPresent();
         return glued
                 ? trimmed
-                : CardEdit.of(trimmed)
-                        .set(
-                                id,
-                                "fixing",
-                                workshop.all(Adhesive.class).get(0).id().value());
+                : PieceEdit.of(trimmed, id)
+                        .heldBy(workshop.all(Adhesive.class).get(0).id())
+                        .card();
     }
 
     private CardSpec added(CardSpec card, int at) {
         Piece given = card.piece(piece.id()).orElseThrow();
         CardEdit edit = CardEdit.of(card);
         Id copy = edit.nextId(RecordType.word(given.getClass()));
-        CardSpec pasted =
-                CardEdit.of(edit.paste(given)).set(copy, "on", row().get(at).value());
-        return CardEdit.of(pasted).set(copy, "across", across(at).toString());
+        return PieceEdit.of(edit.paste(given), copy)
+                .on(row().get(at))
+                .across(across(at))
+                .card();
     }
 }

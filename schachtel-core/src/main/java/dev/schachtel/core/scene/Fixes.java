@@ -10,7 +10,9 @@ import java.util.function.UnaryOperator;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.edit.Positions;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.scene.Fact.Fix;
 import dev.schachtel.core.shape.Box;
@@ -87,12 +89,12 @@ final class Fixes {
     static Fix larger(Placed p, double times) {
         Box box = p.outline().bounds();
         double up = box.height() * (times - 1) / 2;
-        String height = mm(Mm.of(p.piece().shape().height()) * times);
+        Length height = rounded(Mm.of(p.piece().shape().height()) * times);
         return of(
                 p,
                 Fix.Kind.LARGER,
                 s -> s.with(p.larger(times)),
-                spec -> moved(CardEdit.of(spec).set(p.id(), "shape.height", height), p.id(), 0, up));
+                spec -> moved(PieceEdit.of(spec, p.id()).shapeHigh(height).card(), p.id(), 0, up));
     }
 
     /** Before all others. */
@@ -102,16 +104,18 @@ final class Fixes {
 
     /** On what another lies on, so that it stands out as far. */
     static Fix like(Placed p, Placed other) {
-        String fixing = other.piece().fixing().value();
-        return of(p, Fix.Kind.RAISE, s -> s.with(p.standingOut(other.above())), spec -> CardEdit.of(spec)
-                .set(p.id(), "fixing", fixing));
+        MaterialId fixing = other.piece().fixing();
+        return of(p, Fix.Kind.RAISE, s -> s.with(p.standingOut(other.above())), spec -> PieceEdit.of(spec, p.id())
+                .heldBy(fixing)
+                .card());
     }
 
     /** Cut from the card that another is cut from. */
     static Fix sameCard(Placed p, Placed other) {
-        String card = other.piece().card().value();
-        return of(p, Fix.Kind.SAME_CARD, s -> s.with(p.coloured(other.colour())), spec -> CardEdit.of(spec)
-                .set(p.id(), "card", card));
+        MaterialId card = other.piece().card();
+        return of(p, Fix.Kind.SAME_CARD, s -> s.with(p.coloured(other.colour())), spec -> PieceEdit.of(spec, p.id())
+                .cutFrom(card)
+                .card());
     }
 
     /** One more of the same, where there is most room. */
@@ -143,9 +147,5 @@ final class Fixes {
     /** To a hundredth of a millimetre. */
     static Length rounded(double mm) {
         return Length.ofMicrometres(10 * Math.round(mm * 100));
-    }
-
-    static String mm(double mm) {
-        return rounded(mm).nanometres() / 1e6 + " mm";
     }
 }

@@ -8,7 +8,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Depicted;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
-import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.material.Workshop;
@@ -74,7 +74,7 @@ public record HowMany(MaterialId picture, int least, int most) {
             now = PieceAct.COPY.apply(now, there.get(there.size() - 1).id());
             there = there(now, on);
             Id copy = there.get(there.size() - 1).id();
-            now = CardEdit.of(now).set(copy, "pinned", "false");
+            now = PieceEdit.of(now, copy).pinned(false).card();
         }
         List<Depicted> loose =
                 there.stream().filter(d -> !d.pinned() && !d.locked()).toList();

@@ -9,7 +9,7 @@ import java.util.stream.LongStream;
 
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
-import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Point;
@@ -54,10 +54,11 @@ public final class Layouts {
         public CardSpec take(CardSpec spec) {
             CardSpec now = spec;
             for (int i = 0; i < pieces.size(); i++) {
-                now = CardEdit.of(now)
-                        .set(pieces.get(i), "across", Fixes.mm(middles.get(i).x()));
-                now = CardEdit.of(now)
-                        .set(pieces.get(i), "up", Fixes.mm(middles.get(i).y()));
+                now = PieceEdit.of(now, pieces.get(i))
+                        .at(
+                                Fixes.rounded(middles.get(i).x()),
+                                Fixes.rounded(middles.get(i).y()))
+                        .card();
             }
             return now;
         }

@@ -12,6 +12,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.edit.Positions;
 import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.material.Foam;
@@ -68,8 +69,7 @@ public enum PieceAct {
             return apply(spec, id);
         }
         return this == RAISE
-                ? CardEdit.of(spec)
-                        .set(id, "fixing", other(piece, workshop).id().value())
+                ? PieceEdit.of(spec, id).heldBy(other(piece, workshop).id()).card()
                 : new CarriedOn(spec, piece, workshop).card();
     }
 
@@ -78,20 +78,20 @@ public enum PieceAct {
         if (piece.locked() && this != LOCK && this != COPY) {
             throw new RefusedException(id.value(), "is locked; unlock it first");
         }
-        CardEdit edit = CardEdit.of(spec);
+        PieceEdit edit = PieceEdit.of(spec, id);
         return switch (this) {
-            case LEFT -> edit.set(id, "turned", "" + (piece.turned() + TURN) % 360);
-            case RIGHT -> edit.set(id, "turned", "" + (piece.turned() - TURN) % 360);
-            case MIRROR -> edit.set(id, "mirrored", "" + !piece.mirrored());
+            case LEFT -> edit.turned(piece.turned() + TURN).card();
+            case RIGHT -> edit.turned(piece.turned() - TURN).card();
+            case MIRROR -> edit.mirrored(!piece.mirrored()).card();
             case LARGER -> sized(spec, piece, GROW, 100);
             case SMALLER -> sized(spec, piece, 100, GROW);
             case FORWARD -> moved(spec, id, 1);
             case BACK -> moved(spec, id, -1);
-            case TRIM -> edit.set(id, "trimmed", "" + !piece.trimmed());
-            case PIN -> edit.set(id, "pinned", "" + !piece.pinned());
-            case LOCK -> edit.set(id, "locked", "" + !piece.locked());
+            case TRIM -> edit.trimmed(!piece.trimmed()).card();
+            case PIN -> edit.pinned(!piece.pinned()).card();
+            case LOCK -> edit.locked(!piece.locked()).card();
             case COPY -> copied(spec, id);
-            case REMOVE -> edit.remove(id);
+            case REMOVE -> CardEdit.of(spec).remove(id);
             case RAISE, CARRY_ON -> throw new IllegalArgumentException("what it is made of depends on the stock");
         };
     }
@@ -107,7 +107,7 @@ public enum PieceAct {
         Piece piece = spec.piece(id).orElseThrow();
         CardEdit edit = CardEdit.of(spec);
         Id copy = edit.nextId(RecordType.word(piece.getClass()));
-        CardSpec now = CardEdit.of(edit.paste(piece)).set(copy, "locked", "false");
+        CardSpec now = PieceEdit.of(edit.paste(piece), copy).locked(false).card();
         return Positions.moved(now, copy, ASIDE, Length.ZERO);
     }
 
@@ -115,12 +115,11 @@ public enum PieceAct {
         Length by = Length.ofMillimetres(times);
         Length than = Length.ofMillimetres(over);
         Opening shape = piece.shape();
-        String component = shape instanceof Opening.Circle ? "shape.diameter" : "shape.width";
         Length wide = shape.width().scaled(by, than).roundedTo(FINE);
-        CardSpec now = CardEdit.of(spec).set(piece.id(), component, wide.toString());
+        PieceEdit now = PieceEdit.of(spec, piece.id()).shapeWide(shape, wide);
         boolean follows = shape instanceof Opening.Circle || shape instanceof Opening.Pictured;
         Length high = shape.height().scaled(by, than).roundedTo(FINE);
-        return follows ? now : CardEdit.of(now).set(piece.id(), "shape.height", high.toString());
+        return follows ? now.card() : now.shapeHigh(high).card();
     }
 
     /** Glue if it is on foam, else the thinnest foam. */

@@ -12,6 +12,7 @@ import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opening;
 import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.material.Cardstock;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Picture;
@@ -145,16 +146,16 @@ public final class Room {
         double scale = put.scale;
         Point at = put.at;
         Id id = CardEdit.of(spec).nextId(KIND);
-        CardSpec now = CardEdit.of(spec).add(KIND);
-        now = CardEdit.of(now).set(id, "on", on.value());
         Opening.Pictured shape = new Opening.Pictured(
                 picture.id(),
                 Fixes.rounded(Mm.of(picture.width()) * scale),
                 Fixes.rounded(Mm.of(picture.height()) * scale));
-        now = CardEdit.of(now).pictured(id, "shape", shape);
-        now = CardEdit.of(now).set(id, "trimmed", "" + (picture.role() == Picture.Role.GROUND));
-        now = CardEdit.of(now).set(id, "card", put.card.value());
-        now = CardEdit.of(now).set(id, "across", Fixes.mm(at.x()));
-        return CardEdit.of(now).set(id, "up", Fixes.mm(at.y()));
+        return PieceEdit.of(CardEdit.of(spec).add(KIND), id)
+                .on(on)
+                .pictured(shape)
+                .trimmed(picture.role() == Picture.Role.GROUND)
+                .cutFrom(put.card)
+                .at(Fixes.rounded(at.x()), Fixes.rounded(at.y()))
+                .card();
     }
 }

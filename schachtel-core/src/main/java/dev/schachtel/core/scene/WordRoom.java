@@ -12,6 +12,7 @@ import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.WordStrip;
 import dev.schachtel.core.card.Worded;
 import dev.schachtel.core.edit.CardEdit;
+import dev.schachtel.core.edit.PieceEdit;
 import dev.schachtel.core.letters.TextLine;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
@@ -137,19 +138,22 @@ public final class WordRoom {
                 .orElseThrow(() ->
                         new RefusedException("words", "find no room here: move some pieces, or take another layout"));
         Id id = CardEdit.of(spec).nextId(KIND);
-        CardSpec now = CardEdit.of(spec).add(KIND);
-        now = CardEdit.of(now).set(id, "on", scenery.on().value());
-        now = CardEdit.of(now).set(id, "width", Fixes.mm(strip.width()));
-        now = CardEdit.of(now).set(id, "height", Fixes.mm(strip.height()));
-        now = CardEdit.of(now).set(id, "across", Fixes.mm(strip.centre().x()));
-        now = CardEdit.of(now).set(id, "up", Fixes.mm(strip.centre().y()));
-        now = CardEdit.of(now).set(id, "shadows", "0");
+        CardSpec now = PieceEdit.of(CardEdit.of(spec).add(KIND), id)
+                .on(scenery.on())
+                .strip(Fixes.rounded(strip.width()), Fixes.rounded(strip.height()))
+                .at(
+                        Fixes.rounded(strip.centre().x()),
+                        Fixes.rounded(strip.centre().y()))
+                .shadows(0)
+                .card();
         Worded words = (Worded) now.piece(id).orElseThrow();
         TextLine fills = TextLine.within(
                 words.text(),
                 words.letters(),
                 Mm.length(strip.width() - 2 * ROUND),
                 Mm.length(strip.height() - 2 * ROUND));
-        return CardEdit.of(now).set(id, "xHeight", Fixes.mm(Math.floor(10 * fills.xHeight()) / 10));
+        return PieceEdit.of(now, id)
+                .xHeight(Fixes.rounded(Math.floor(10 * fills.xHeight()) / 10))
+                .card();
     }
 }
