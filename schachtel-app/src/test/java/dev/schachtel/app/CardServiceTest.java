@@ -11,6 +11,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
 import dev.schachtel.app.store.ChangedElsewhereException;
+import dev.schachtel.app.store.Conflicts;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.core.card.CardSpec;
@@ -27,10 +28,12 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 @ExtendWith(RunningApp.class)
 class CardServiceTest {
     private final CardService cards;
+    private final Conflicts conflicts;
     private StoredCard card;
 
     CardServiceTest(RunningApp app) {
         this.cards = app.cards();
+        this.conflicts = app.bean(Conflicts.class);
     }
 
     @BeforeEach
@@ -111,10 +114,11 @@ class CardServiceTest {
         assertThat(cards.load(card.id()).spec()).isEqualTo(theirs.spec());
         CardSpec aside = cards.revision(card.id(), e.aside());
         assertThat(aside).isEqualTo(diameter("2 1/2 in").apply(card.spec()));
-        Merge.Merged open = cards.merged(card.id(), e.aside(), Map.of());
+        Merge.Merged open = conflicts.merged(card.id(), e.aside(), Map.of());
         String path = open.clashes().get(0).path();
         assertThat(open.clashes()).hasSize(1);
-        assertThat(cards.take(card.id(), e.aside(), Map.of(path, Merge.Side.MINE))
+        assertThat(conflicts
+                        .take(card.id(), e.aside(), Map.of(path, Merge.Side.MINE))
                         .spec())
                 .isEqualTo(aside);
         assertThat(cards.undo(card.id()).spec()).isEqualTo(theirs.spec());

@@ -4,9 +4,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -36,14 +34,12 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.edit.CardEdit;
-import dev.schachtel.core.edit.Merge;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.model.RefusedException;
 
 /** The home page, new cards, and what concerns a card as a whole. */
 @Controller
 class CardsController {
-    private static final String ANSWER = "at-";
     private final CardService cards;
     private final Home home;
     private final BaseTiles tiles;
@@ -177,26 +173,6 @@ class CardsController {
         cards.change(new Change(id, card.version(), card.revision(), new Change.By("units", ""), s -> CardEdit.of(s)
                 .set(new Id("card"), "units", to)));
         return "redirect:" + inside(id, back);
-    }
-
-    /** What touches nothing is taken at once; where both changed the same, the maker says which. */
-    @PostMapping("/cards/{id}/take/{aside}")
-    String take(
-            @PathVariable long id, @PathVariable long aside, @RequestParam Map<String, String> answers, Model model) {
-        Map<String, Merge.Side> sides = new HashMap<>();
-        answers.forEach((path, side) -> {
-            if (path.startsWith(ANSWER)) {
-                sides.put(path.substring(ANSWER.length()), side.equals("mine") ? Merge.Side.MINE : Merge.Side.THEIRS);
-            }
-        });
-        Merge.Merged merged = cards.merged(id, aside, sides);
-        if (merged.clashes().stream().allMatch(c -> sides.containsKey(c.path()))) {
-            cards.take(id, aside, sides);
-            return "redirect:/cards/" + id + "/structure";
-        }
-        model.addAttribute("clashes", merged.clashes());
-        model.addAttribute("action", "/cards/" + id + "/take/" + aside);
-        return "cards/clashes";
     }
 
     /** Only addresses of this card are gone back to. */

@@ -58,7 +58,7 @@ class DecorateController {
     record Fresh(@Nullable String on, @Nullable String way, @Nullable String colour, @Nullable String words) {
         CardSpec addTo(CardSpec spec) {
             if (on == null || way == null || colour == null) {
-                throw new RefusedException("surface work", "needs a piece, a way and a colour");
+                throw new RefusedException("surface work", "needs a piece, a technique and a colour");
             }
             Id work = CardEdit.of(spec).nextId("treatment");
             CardSpec now = CardEdit.of(spec).add("treatment");

@@ -2,21 +2,16 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
-import dev.schachtel.core.build.Amount;
-import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Hinge;
 import dev.schachtel.core.build.Joint;
-import dev.schachtel.core.build.Lever;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -81,8 +76,8 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
 
     @Override
     public void engineer(BoxCard asked, BuildDraft draft) {
-        limits(asked, draft);
-        BoxCard box = drawn(asked);
+        BoxSizes.limits(asked, draft);
+        BoxCard box = BoxSizes.drawn(asked);
         Cardstock card = new Materials(draft).card(box.card(), new Source(Id.BASE, "card"));
         draft.face(Outline.sheet(box.width(), box.height()));
         new BoxHalves(box, draft).cut(card);
@@ -98,7 +93,7 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
         new BoxRows(box, draft, glue).lay(panels, hinges, Wall.LEFT.ordinal(), Wall.RIGHT.ordinal());
         draft.work(Work.of(WorkKind.CLOSE_BOX, Id.BASE, SEAM, BACK));
         fits(draft);
-        derive(box, draft);
+        BoxSizes.derive(box, draft);
         draft.zone(new Zone(Zone.Use.WRITING, Id.BASE, BACK, wall(box, box.deep(), box.front())));
         draft.workings().unfolds(new Unfolding(Unfolding.Standing.STANDS, "opens", panels, hinges, List.of(), 100));
         draft.afterwards(() -> {
@@ -238,81 +233,6 @@ public final class BoxCardEngineer implements Engineer<BoxCard> {
                             Fit.Sort.FLUSH,
                             FIRST,
                             List.of(new Fit.Gauge(Length.ZERO, NOT_SEEN.negated(), NOT_SEEN, List.of(off)))));
-        }
-    }
-
-    private static void limits(BoxCard box, BuildDraft draft) {
-        Length room = Length.min(box.front(), BoxRows.between(box));
-        Length over = box.tab().minus(room);
-        if (over.isPositive()) {
-            Source tab = new Source(Id.BASE, "tab");
-            int fewer = (int) box.deep().wholeTimes(box.tab()) - 1;
-            Optional<Lever> rows =
-                    draft.lever(new Source(Id.BASE, "rows")).filter(l -> fewer >= 0 && fewer < box.rows());
-            draft.fault(Fault.mend(RuleId.TAB_ROOM, tab, box.tab(), room)
-                    .remedy(draft.lever(tab).flatMap(l -> l.by(over.negated())))
-                    .remedy(rows.map(l -> l.to(fewer))));
-        }
-        Length stands = box.rowUp().plus(box.rowHeight());
-        if (stands.isAbove(box.walls()) && box.rows() > 0) {
-            Source high = new Source(Id.BASE, "rowHeight");
-            Length less = box.walls().minus(stands);
-            draft.fault(Fault.mend(RuleId.ROWS_ON_WALLS, high, stands, box.walls())
-                    .remedy(draft.lever(new Source(Id.BASE, "rowUp")).flatMap(l -> l.by(less)))
-                    .remedy(draft.lever(high).flatMap(l -> l.by(less))));
-        }
-    }
-
-    /** What can be drawn of what was asked for: tabs and rows as large as there is room, so that one fault is told once. */
-    private static BoxCard drawn(BoxCard box) {
-        Length tab = Length.min(box.tab(), Length.min(box.front(), BoxRows.between(box)));
-        Length high = Length.min(box.rowHeight(), box.walls());
-        Length up = Length.min(box.rowUp(), box.walls().minus(high));
-        return new BoxCard(
-                box.front(),
-                box.deep(),
-                box.walls(),
-                box.flaps(),
-                box.rows(),
-                high,
-                up,
-                tab,
-                box.card(),
-                box.rowCard());
-    }
-
-    private static void derive(BoxCard box, BuildDraft draft) {
-        Ledger ledger = new Ledger(draft, Id.BASE);
-        ledger.sum(
-                "Each half, wide",
-                box.tab().plus(box.deep()).plus(box.front()),
-                ledger.term("tab", box.tab(), "tab"),
-                ledger.term("deep", box.deep(), "deep"),
-                ledger.term("front", box.front(), "front"));
-        ledger.sum(
-                "Each half, high",
-                box.height(),
-                ledger.term("walls", box.walls(), "walls"),
-                ledger.term("flaps", box.flaps(), "flaps"));
-        ledger.sum(
-                "Shut, wide",
-                box.width(),
-                ledger.term("front", box.front(), "front"),
-                ledger.term("deep", box.deep(), "deep"));
-        if (box.rows() > 0) {
-            ledger.formula(
-                    "Strip of a row",
-                    Amount.of(box.front().plus(box.tab().times(2)), box.rowHeight()),
-                    "{0} + 2 × {1} by {2}",
-                    ledger.term("front", box.front(), "front"),
-                    ledger.term("tab", box.tab(), "tab"),
-                    ledger.term("high", box.rowHeight(), "rowHeight"));
-            ledger.formula(
-                    "From row to row",
-                    Amount.of(BoxRows.between(box)),
-                    "{0} ÷ ({1} + 1)",
-                    ledger.term("deep", box.deep(), "deep"),
-                    ledger.count("rows", box.rows(), "rows"));
         }
     }
 }

@@ -2,12 +2,9 @@ package dev.schachtel.core.engineering;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
-import dev.schachtel.core.build.Amount;
-import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Fit;
 import dev.schachtel.core.build.Fit.Share;
 import dev.schachtel.core.build.Fold;
@@ -16,8 +13,6 @@ import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Off;
 import dev.schachtel.core.build.Panel;
 import dev.schachtel.core.build.PartId;
-import dev.schachtel.core.build.Remedy;
-import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Slab;
 import dev.schachtel.core.build.SlabId;
 import dev.schachtel.core.build.Source;
@@ -37,8 +32,6 @@ import dev.schachtel.core.work.WorkKind;
  */
 @AutoService(Engineer.class)
 public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
-    /** Between a page's edge at the fold and the first tab: our own estimate. */
-    private static final Length FOLD_FREE = Length.ofMillimetres(1);
     /** A half that leans by more than three degrees looks crooked: their tangent, our own estimate. */
     private static final double LEAN = 0.052;
 
@@ -62,14 +55,7 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
         private final BuildDraft draft;
         private final Valley valley;
         private final Tabbed sheet;
-        private final Length tab;
-        /** From the fold to the first tabs. */
-        private final Length free;
-        /** From the fold to the inner supports. */
-        private final Length inner;
-        /** How long each support is between its tabs. */
-        private final Length wall;
-
+        private final FloatingLayerSizes sizes;
         private final Length from;
         private final Length to;
         /** Over the page that lies. */
@@ -84,10 +70,7 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             this.draft = draft;
             this.valley = valley;
             this.sheet = Tabbed.of(draft, valley, layer.id(), card);
-            this.tab = Length.min(layer.tab(), room());
-            this.free = FOLD_FREE.plus(gusset());
-            this.inner = tab.plus(free);
-            this.wall = Mm.length(Math.hypot(Mm.of(layer.high()), Mm.of(inner)));
+            this.sizes = FloatingLayerSizes.of(layer, draft, valley);
             this.from =
                     valley.along().half().plus(layer.off()).minus(layer.wide().half());
             this.to = from.plus(layer.wide());
@@ -95,24 +78,8 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             this.far = sheet.named("far");
         }
 
-        /** From the fold, in the middle of a gusset, to where the page begins. */
-        private Length gusset() {
-            return draft.slabs().stream()
-                    .filter(s -> s.id().equals(valley.page().slab()))
-                    .map(Slab::bounds)
-                    .map(b -> valley.upright() ? b.left() - valley.fold() : valley.fold() - b.top())
-                    .map(off -> Mm.length(Math.max(0, off)))
-                    .findFirst()
-                    .orElse(Length.ZERO);
-        }
-
-        /** Two tabs beside each other on each page and under each half. */
-        private Length room() {
-            return layer.deep().half();
-        }
-
         void lay() {
-            Outline lies = valley.sheet(from, to, crease(), end());
+            Outline lies = valley.sheet(from, to, sizes.crease(), sizes.end());
             String called = Tabbed.called(layer.id(), "Floating layer");
             cut(called);
             sheet.slab(near, called + " near half", lies);
@@ -122,12 +89,13 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             supports();
             sheet.looksToFront(layer.near(), near, lies);
             sheet.looksAway(layer.far(), far, lies);
-            limits();
-            derive();
+            sizes.limits(draft);
+            sheet.keepsOnFold(layer.wide(), layer.off());
+            sizes.derive(draft);
         }
 
         private void cut(String called) {
-            Length near = crease().minus(layer.deep());
+            Length near = sizes.crease().minus(layer.deep());
             CreasedSheet strip =
                     new CreasedSheet(valley, from, to, near, layer.deep().times(2));
             draft.folded(strip.part(sheet.part(), called, sheet.card()));
@@ -137,24 +105,27 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
         private void supports() {
             PopUps all = draft.workings().popUps();
             Material glue = new Materials(draft).glue(new Source(layer.id(), "tab"));
-            Length outer = inner.plus(layer.deep()).minus(tab);
+            Length outer = sizes.inner().plus(layer.deep()).minus(sizes.tab());
             Support low = support("outer-support", outer, true);
-            Support upper = support("inner-support", inner, true);
-            Support first = support("inner-far-support", inner, false);
+            Support upper = support("inner-support", sizes.inner(), true);
+            Support first = support("inner-far-support", sizes.inner(), false);
             Support last = support("outer-far-support", outer, false);
-            int nearHalf = all.panel(new Panel(layer.id().words(), near, valley.sheet(from, to, crease(), end())));
-            int farHalf = all.panel(new Panel(layer.id().words(), far, valley.sheet(from, to, crease(), end())));
+            int nearHalf =
+                    all.panel(new Panel(layer.id().words(), near, valley.sheet(from, to, sizes.crease(), sizes.end())));
+            int farHalf =
+                    all.panel(new Panel(layer.id().words(), far, valley.sheet(from, to, sizes.crease(), sizes.end())));
             for (Support s : List.of(low, upper)) {
                 int number = all.panel(s.panel());
                 all.hinge(s.hinge(valley.page().panel(), number, s.at(), -1));
-                all.hinge(s.hinge(number, nearHalf, s.at().plus(wall), 1));
+                all.hinge(s.hinge(number, nearHalf, s.at().plus(sizes.wall()), 1));
                 onPage(s, glue);
             }
             onSupports(List.of(low, upper), glue);
-            all.hinge(Hinge.following(layer.id().value(), nearHalf, farHalf, valley.line(from, to, crease()), -1));
+            all.hinge(
+                    Hinge.following(layer.id().value(), nearHalf, farHalf, valley.line(from, to, sizes.crease()), -1));
             for (Support s : List.of(first, last)) {
                 int number = all.panel(s.panel());
-                all.hinge(s.hinge(farHalf, number, s.at().plus(wall), 1));
+                all.hinge(s.hinge(farHalf, number, s.at().plus(sizes.wall()), 1));
                 all.hinge(s.hinge(number, valley.leaf().panel(), s.at(), -1));
                 underLeaf(s, glue);
             }
@@ -166,7 +137,7 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
 
         /** A half leans as its supports differ. */
         private void level(PartId one, PartId other) {
-            Length most = Mm.length(Mm.of(layer.deep().minus(tab)) * LEAN);
+            Length most = Mm.length(Mm.of(layer.deep().minus(sizes.tab())) * LEAN);
             Share[] off = {
                 Share.of(1, new Off.Scored(one, 1)),
                 Share.of(-1, new Off.Scored(one, 0)),
@@ -178,15 +149,6 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
                             Fit.Sort.STANDS_SQUARE,
                             one,
                             List.of(new Fit.Gauge(Length.ZERO, most.negated(), most, List.of(off)))));
-        }
-
-        /** Of the layer, from the fold, when shut. */
-        private Length crease() {
-            return inner.plus(wall);
-        }
-
-        private Length end() {
-            return crease().plus(layer.deep());
         }
 
         /** A strip: tab on the page towards the fold, wall, tab under the layer away from it; straight when all is shut. */
@@ -208,7 +170,7 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             }
 
             Panel panel() {
-                return new Panel("support", wall(), lies(at, at.plus(of.wall)));
+                return new Panel("support", wall(), lies(at, at.plus(of.sizes.wall())));
             }
 
             Hinge hinge(int on, int turns, Length out, double towards) {
@@ -222,17 +184,22 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
             String name = Tabbed.called(layer.id(), "Floating layer") + " "
                     + (which.startsWith("inner") ? "inner" : "outer") + (onPage ? " near" : " far") + " support";
             CreasedSheet strip = new CreasedSheet(
-                    valley, from, to, at.minus(tab), tab.times(2).plus(wall));
+                    valley,
+                    from,
+                    to,
+                    at.minus(sizes.tab()),
+                    sizes.tab().times(2).plus(sizes.wall()));
             draft.folded(strip.part(part, name, sheet.card()));
-            draft.fold(strip.crease(part, tab, onPage ? Fold.Crease.VALLEY : Fold.Crease.MOUNTAIN));
-            draft.fold(strip.crease(part, tab.plus(wall), onPage ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY));
-            slab(s.foot(), part, name + " foot", s.lies(at.minus(tab), at));
-            slab(s.wall(), part, name, s.lies(at, at.plus(wall)));
+            draft.fold(strip.crease(part, sizes.tab(), onPage ? Fold.Crease.VALLEY : Fold.Crease.MOUNTAIN));
+            draft.fold(strip.crease(
+                    part, sizes.tab().plus(sizes.wall()), onPage ? Fold.Crease.MOUNTAIN : Fold.Crease.VALLEY));
+            slab(s.foot(), part, name + " foot", s.lies(at.minus(sizes.tab()), at));
+            slab(s.wall(), part, name, s.lies(at, at.plus(sizes.wall())));
             slab(
                     s.head(),
                     part,
                     name + " head",
-                    s.lies(at.plus(wall), at.plus(wall).plus(tab)));
+                    s.lies(at.plus(sizes.wall()), at.plus(sizes.wall()).plus(sizes.tab())));
             return s;
         }
 
@@ -309,64 +276,6 @@ public final class FloatingLayerEngineer implements Engineer<FloatingLayer> {
                     new Work.Laying(List.of(sheet.part()), glue, false, true),
                     valley.page().slab()));
             draft.work(sheet.closing(layer.id()));
-        }
-
-        private void limits() {
-            Source deep = new Source(layer.id(), "deep");
-            Length room = valley.edge().minus(Tabbed.HIDDEN);
-            if (end().isAbove(room)) {
-                draft.fault(Fault.mend(RuleId.POP_UP_HIDDEN, deep, end(), room)
-                        .remedy(by(deep, room.minus(end())))
-                        .remedy(by(new Source(layer.id(), "high"), room.minus(end()))));
-            }
-            Source tabs = new Source(layer.id(), "tab");
-            if (layer.tab().isAbove(room())) {
-                draft.fault(Fault.mend(RuleId.TAB_ROOM, tabs, layer.tab(), room())
-                        .remedy(by(tabs, room().minus(layer.tab()))));
-            }
-            sheet.keepsOnFold(layer.wide(), layer.off());
-        }
-
-        private Optional<Remedy> by(Source input, Length more) {
-            return draft.lever(input).flatMap(l -> l.by(more));
-        }
-
-        private void derive() {
-            Ledger ledger = new Ledger(draft, layer.id());
-            ledger.formula(
-                    "Layer, opened flat",
-                    Amount.of(layer.deep().times(2), layer.wide()),
-                    "2 × {0} by {1}",
-                    ledger.term("half", layer.deep(), "deep"),
-                    ledger.term("wide", layer.wide(), "wide"));
-            ledger.formula(
-                    "Support, between its tabs",
-                    Amount.of(wall),
-                    "√({0}² + {1}²)",
-                    ledger.term("over the pages", layer.high(), "high"),
-                    ledger.term("from the fold", inner, "tab"));
-            ledger.sum(
-                    "Inner supports, from the fold",
-                    inner,
-                    ledger.term("tab", tab, "tab"),
-                    ledger.term("free at the fold", free, "tab"));
-            ledger.sum(
-                    "Outer supports, from the inner ones",
-                    layer.deep().minus(tab),
-                    ledger.term("half", layer.deep(), "deep"),
-                    ledger.term(-1, "tab", tab, ledger.source("tab")));
-            ledger.sum(
-                    "Shut, it reaches from the fold",
-                    end(),
-                    ledger.term("from the fold", inner, "tab"),
-                    ledger.term("support", wall, "high"),
-                    ledger.term("half", layer.deep(), "deep"));
-            ledger.formula(
-                    "Pulls taut at",
-                    Amount.degrees(180),
-                    "{0} is longer than {1}: the pages lie flat before it pulls",
-                    ledger.term("support", wall, "high"),
-                    ledger.term("from the fold", inner, "tab"));
         }
     }
 }
