@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,14 +13,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.house.HouseRules;
+import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.material.Embellishment;
+import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.run.RunPlan;
+import dev.schachtel.core.run.RunStep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -92,5 +98,66 @@ class UpgradesTest {
         assertThat(WorkshopFile.read(own).all(Embellishment.class))
                 .as("an id that is taken stays with what has it")
                 .noneMatch(e -> e.id().value().equals("gems-4"));
+    }
+
+    /** Whatever a version wrote is there after all that came since, and is kept in today's form. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
+    void aWorkshopOfEachVersionKeepsWhatItHad(int version) throws IOException {
+        JsonNode then = Json.parse(released("workshop-" + version + ".json"));
+        Workshop now = WorkshopFile.read(then.toString());
+        assertThat(now.sheets().stream().map(sheet -> sheet.id()))
+                .containsAll(then.get("sheets")
+                        .valueStream()
+                        .map(sheet -> new MaterialId(sheet.get("id").stringValue()))
+                        .toList());
+        for (JsonNode material : then.get("materials")) {
+            assertThat(now.material(new MaterialId(material.get("id").stringValue())))
+                    .as("version %d: %s", version, material)
+                    .isPresent();
+        }
+        assertThat(WorkshopFile.read(WorkshopFile.write(now))).isEqualTo(now);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5})
+    void aRunOfEachVersionGoesOn(int version) throws IOException {
+        JsonNode then = Json.parse(released("run-" + version + ".json"));
+        RunPlan now = RunFile.read(then.toString());
+        assertThat(now.steps())
+                .extracting(RunStep::key)
+                .containsExactlyElementsOf(then.get("steps")
+                        .valueStream()
+                        .map(s -> s.get("key").stringValue())
+                        .toList());
+        assertThat(RunFile.read(RunFile.write(now))).isEqualTo(now);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2})
+    void aBuildOfEachVersionStaysInTheLog(int version) throws IOException {
+        LogEntry now = LogFile.read(released("log-" + version + ".json"));
+        assertThat(now.name()).isEqualTo("Guard’s Door");
+        assertThat(now.given()).hasSize(1);
+        assertThat(now.mishaps()).hasSize(1);
+        assertThat(LogFile.read(LogFile.write(now))).isEqualTo(now);
+    }
+
+    /** A new version comes with a file as it writes it, so that the next one can be held to it. */
+    @Test
+    void everyVersionHasAFileAsReleased() throws IOException {
+        RunPlan run = RunFile.read(released("run-1.json"));
+        Map<String, String> written = Map.of(
+                "card", CardFile.write(TestCards.upperStation().spec()),
+                "workshop", WorkshopFile.write(WorkshopFile.standard()),
+                "run", RunFile.write(run),
+                "log", LogFile.write(LogFile.read(released("log-1.json"))));
+        written.forEach((form, text) -> {
+            int current = Json.parse(text).get(Upgrades.MARK).intValue();
+            for (int version = 1; version <= current; version++) {
+                assertThat(Path.of("src/test/resources/released", form + "-" + version + ".json"))
+                        .isRegularFile();
+            }
+        });
     }
 }
