@@ -29,7 +29,7 @@ public record MakeAgain(int cards, Optional<Format> format, MaterialId from, Mat
     /**
      * The card so.
      *
-     * @throws RefusedException if it can't be made in that number, or its base has no width and height to set
+     * @throws RefusedException if it can't be made in that number, its base has no width and height to set, or sizes of its own would leave their ranges
      */
     public CardSpec of(CardSpec card) {
         CardSpec now = CardEdit.of(card).set(BRIEF, CARDS, "" + cards);
@@ -62,7 +62,12 @@ public record MakeAgain(int cards, Optional<Format> format, MaterialId from, Mat
         Base base = card.base();
         CardSpec now = card.base() instanceof OwnSizes own
                 ? card.withPieces(
-                        own.sized(format.width(), format.height(), card.units().step()),
+                        Ranges.within(
+                                own.sized(
+                                        format.width(),
+                                        format.height(),
+                                        card.units().step()),
+                                "base"),
                         card.layers(),
                         card.features(),
                         card.elements())

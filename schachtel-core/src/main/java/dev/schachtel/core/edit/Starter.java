@@ -65,7 +65,10 @@ final class Starter {
         CardSpec empty = CardSpec.of("", format.units(), Brief.PLAIN, plain);
         Base made = (Base) new Starter(empty).start(kind, Id.BASE);
         return made instanceof OwnSizes own
-                ? own.sized(format.width(), format.height(), format.units().step())
+                ? Ranges.within(
+                        own.sized(
+                                format.width(), format.height(), format.units().step()),
+                        word)
                 : made;
     }
 

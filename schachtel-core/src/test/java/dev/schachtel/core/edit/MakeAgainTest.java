@@ -1,6 +1,7 @@
 package dev.schachtel.core.edit;
 
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -10,6 +11,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import dev.schachtel.core.RandomCards;
 import dev.schachtel.core.TestCards;
 import dev.schachtel.core.build.Remedy;
 import dev.schachtel.core.build.RuleId;
@@ -101,12 +103,36 @@ class MakeAgainTest {
         assertThat(format.height().minus(base.height()))
                 .isBetween(Length.ZERO, format.units().step().times(6));
         CardSpec card = CardSpec.of("Try", format.units(), Brief.PLAIN, base);
+        assertThat(CardFile.read(CardFile.write(card))).isEqualTo(card);
         assertThat(Planner.withoutRemedies(card, TestCards.WORKSHOP)
                         .findings()
                         .of(Severity.MEND)
                         .all())
                 .filteredOn(f -> !TOO_LARGE.contains(f.rule()))
                 .isEmpty();
+    }
+
+    /** Whatever sizes a box or a stepper has, in another format it is refused, or can be read again. */
+    @Test
+    void whatIsMadeAgainCanBeRead() {
+        Random random = new Random(11);
+        int made = 0;
+        for (int i = 0; i < 300; i++) {
+            CardSpec card = TestCards.of(i % 2 == 0 ? "terraces.json" : "zigzag-station.json")
+                    .spec();
+            for (int k = 0; k < 4; k++) {
+                card = RandomCards.changedByHand(card, random);
+            }
+            Format format = Format.USUAL.get(random.nextInt(Format.USUAL.size()));
+            try {
+                CardSpec again = new MakeAgain(1, Optional.of(format), CREAM, CREAM).of(card);
+                assertThat(CardFile.read(CardFile.write(again))).isEqualTo(again);
+                made++;
+            } catch (RefusedException e) {
+                assertThat(e.getMessage()).startsWith("base.").containsAnyOf("too small", "too large", "must be");
+            }
+        }
+        assertThat(made).isBetween(100, 299);
     }
 
     /** A narrow high box with a panel on its front falls forwards; its remedies mend that, within the format. */
