@@ -194,6 +194,10 @@ final class PlainMotions {
                 .flatMap(l -> l.slab().footprints().stream())
                 .map(Plain::area)
                 .collect(Collectors.toList());
+        boolean inside = motion.keeping().inside() && hidden;
+        if (around.isEmpty() && !inside) {
+            return Double.MAX_VALUE;
+        }
         Area body = Plain.area(own.slab().footprints());
         Area face = Plain.area(build.face());
         int poses = poses(motion);
@@ -205,7 +209,7 @@ final class PlainMotions {
                     least = min(least, Flat.apart(there, other));
                 }
             }
-            if (motion.keeping().inside() && hidden) {
+            if (inside) {
                 least = min(least, Flat.inside(face, there));
             }
         }
