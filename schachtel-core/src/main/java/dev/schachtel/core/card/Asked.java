@@ -21,8 +21,8 @@ public @interface Asked {
     /** Taken instead of {@link #initial} when a piece starts on a card worked in inches. */
     String inches() default "";
 
-    /** Taken instead of both when a piece starts: a number, or for a length this share of the base's height in percent; 0: none. */
-    int starts() default 0;
+    /** Taken instead of both when a piece starts, and never for a file; may be a share, too. */
+    String starts() default "";
 
     /** Least value, for lengths and whole numbers; both ends count. */
     String min() default "";

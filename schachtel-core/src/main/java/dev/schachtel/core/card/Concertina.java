@@ -13,11 +13,11 @@ import dev.schachtel.core.measure.Length;
 public record Concertina(
         @Asked(value = "Width of the panel", min = "25 mm", max = "600 mm") Length width,
         @Asked(value = "Height of the panel", min = "25 mm", max = "600 mm") Length height,
-        @Asked(value = "Folds of the strip", initial = "3", starts = 4, min = "2", max = "8") int folds,
+        @Asked(value = "Folds of the strip", initial = "3", starts = "4", min = "2", max = "8") int folds,
         @Asked(
                         value = "From fold to fold",
                         initial = "45 mm",
-                        starts = 28,
+                        starts = "28 %",
                         min = "10 mm",
                         max = "500 mm",
                         pull = Pull.FOOT_DEEP)
@@ -25,7 +25,7 @@ public record Concertina(
         @Asked(
                         value = "Strip high",
                         initial = "60 mm",
-                        starts = 45,
+                        starts = "45 %",
                         min = "10 mm",
                         max = "600 mm",
                         pull = Pull.STANDS_HIGH)

@@ -114,10 +114,8 @@ final class Starter {
 
     private Object first(RecordType.Component component, String path) {
         Asked asked = component.asked();
-        String initial = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
-        if (asked.starts() > 0) {
-            return component.type() == int.class ? (Object) asked.starts() : share(component.name(), asked.starts());
-        }
+        String usual = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
+        String initial = asked.starts().isEmpty() ? usual : asked.starts();
         if (initial.endsWith("%")) {
             return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
         }

@@ -1,7 +1,6 @@
 package dev.schachtel.core.check;
 
 import java.awt.geom.Area;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -49,18 +48,8 @@ final class PlainFolds {
         return level.slab().part().owner().value().equals("base");
     }
 
-    /** What goes along with a sheet: whatever rests on it, hangs from it, and so on. */
     private Set<SlabId> along(SlabId sheet) {
-        Set<SlabId> all = new HashSet<>(Set.of(sheet));
-        boolean more = true;
-        while (more) {
-            more = false;
-            for (Joint j : build.joints()) {
-                more |= j.hold() == Joint.Hold.RESTS && all.contains(j.lower()) && all.add(j.upper());
-                more |= j.hold() == Joint.Hold.HANGS && all.contains(j.upper()) && all.add(j.lower());
-            }
-        }
-        return all;
+        return PlainMotions.carried(build, Set.of(sheet));
     }
 
     /** A single score takes 1.5 mm, a gusset what it is wide; what is folded between two leaves takes all the room there is. */

@@ -2,6 +2,7 @@ package dev.schachtel.core.check;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 import dev.schachtel.core.Plain;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Joint;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.Motion;
 import dev.schachtel.core.build.Move;
@@ -221,18 +223,18 @@ final class PlainMotions {
     }
 
     private Set<SlabId> carried(Motion motion) {
-        Set<SlabId> all = new HashSet<>(motion.moving());
+        return carried(build, motion.moving());
+    }
+
+    /** What goes along with sheets: whatever rests on them, hangs from them, and so on. */
+    static Set<SlabId> carried(Build build, Collection<SlabId> sheets) {
+        Set<SlabId> all = new HashSet<>(sheets);
         boolean more = true;
         while (more) {
             more = false;
-            for (var j : build.joints()) {
-                switch (j.hold()) {
-                    case RESTS -> more |= all.contains(j.lower()) && all.add(j.upper());
-                    case HANGS -> more |= all.contains(j.upper()) && all.add(j.lower());
-                    default -> {
-                        // The others carry nothing.
-                    }
-                }
+            for (Joint j : build.joints()) {
+                more |= j.hold() == Joint.Hold.RESTS && all.contains(j.lower()) && all.add(j.upper());
+                more |= j.hold() == Joint.Hold.HANGS && all.contains(j.upper()) && all.add(j.lower());
             }
         }
         return all;

@@ -25,6 +25,7 @@ import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.shape.Outline;
 
+import static dev.schachtel.core.check.Verdicts.mm;
 import static java.lang.Math.max;
 import static java.lang.Math.min;
 
@@ -221,10 +222,6 @@ final class PlainSheets {
 
     private static double lacks(double size, double room) {
         return size + 25.4 / 8 - room;
-    }
-
-    private static double mm(dev.schachtel.core.measure.Length length) {
-        return Verdicts.mm(length);
     }
 
     /** Upright or turned it comes out of some sheet of its card. */
