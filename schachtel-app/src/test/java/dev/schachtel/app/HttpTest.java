@@ -358,11 +358,11 @@ class HttpTest {
         String file = much.append("]}").toString();
         HttpResponse<String> plan = app.api(file);
         assertThat(plan.statusCode()).isEqualTo(422);
-        assertThat(plan.body()).contains("\"path\":\"$\"").contains("seconds of work to plan");
+        assertThat(plan.body()).contains("\"path\":\"$\"").contains("steps of work to plan");
         int before = app.cards().all().size();
         HttpResponse<String> read = app.upload("/cards/import", file.getBytes(java.nio.charset.StandardCharsets.UTF_8));
         assertThat(read.statusCode()).isEqualTo(422);
-        assertThat(read.body()).contains("seconds of work to plan");
+        assertThat(read.body()).contains("steps of work to plan");
         assertThat(app.cards().all()).hasSize(before);
     }
 

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 
 import org.slf4j.Logger;
@@ -52,12 +51,10 @@ public class Plans {
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
     private static final int BUILD_ROUNDS = 200;
-    /** Processor time that a card file from outside may take; a demo card takes a hundredth of it. */
-    private static final Duration DEAREST = Duration.ofMillis(1_400);
-
-    private static final Duration DEAREST_REMEDIES = Duration.ofMillis(300);
-    /** How long a page waits for a better build plan. */
-    private static final Duration MOMENT = Duration.ofMillis(250);
+    /** Steps of work that a card file from outside may take; a demo card takes a twentieth of it. */
+    private static final long DEAREST = 1_400_000;
+    /** Steps of work for which a page looks for a better build plan. */
+    private static final long MOMENT = 150_000;
 
     private final Workshops workshops;
     private final MakersPace makers;
@@ -138,21 +135,15 @@ public class Plans {
     }
 
     /**
-     * The plan of a card from outside, with remedies if they can be had within what is left of the limit.
+     * The plan of a card from outside, with its remedies.
      *
-     * @throws RefusedException if it takes more processor time to plan than a card may
+     * @throws RefusedException if it takes more work to plan than a card may
      */
     public Plan affordable(CardSpec spec) {
-        Plan plan;
         try {
-            plan = Patience.within(DEAREST, () -> of(spec));
+            return Patience.within(DEAREST, () -> mended(spec));
         } catch (PatienceLostException e) {
             throw new RefusedException("$", e.getMessage() + " to plan; use fewer pieces, or simpler shapes");
-        }
-        try {
-            return Patience.within(DEAREST_REMEDIES, () -> mended(spec));
-        } catch (PatienceLostException withoutThem) {
-            return plan;
         }
     }
 
@@ -225,13 +216,16 @@ public class Plans {
     /** How far the search for fewer sheets has come. */
     public record Sought(int rounds, boolean done) {}
 
-    /** Looks for a cut plan with fewer sheets for so long; from then on it is the card's plan. */
+    /** Looks further for a cut plan with fewer sheets, for so long; from then on it is the card's plan. */
     public Sought improve(CardSpec spec, Duration budget) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
         CutSearch search = cutSearch(key, plan, found.of(spec, key.workshop));
         synchronized (search) {
-            look(budget, search::done, () -> search.run(ROUNDS));
+            long until = System.nanoTime() + budget.toNanos();
+            while (!search.done() && System.nanoTime() < until) {
+                search.run(ROUNDS);
+            }
             CutPlan better = search.plan();
             if (better.sheets() < plan.cutting().sheets() || search.done()) {
                 recent.put(key, known(key).with(better));
@@ -241,7 +235,7 @@ public class Plans {
         }
     }
 
-    /** Looks for a better build plan for a moment; from then on it is the card's plan. Empty if none was found. */
+    /** Looks for a better build plan a little longer; from then on it is the card's plan. Empty if none was found. */
     public Optional<Plan> better(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
         Plan plan = known(key);
@@ -250,7 +244,14 @@ public class Plans {
             if (search.done() && plan.assembly().equals(search.plan())) {
                 return Optional.empty();
             }
-            look(MOMENT, search::done, () -> search.run(BUILD_ROUNDS));
+            for (long steps = 0; !search.done() && steps < MOMENT; ) {
+                steps += 1
+                        + Patience.counted(() -> {
+                                    search.run(BUILD_ROUNDS);
+                                    return search;
+                                })
+                                .steps();
+            }
             Plan better = known(key).with(search.plan());
             recent.put(key, better);
             if (better.assembly().equals(plan.assembly())) {
@@ -293,13 +294,6 @@ public class Plans {
     /** The card's plan with its build plan looked for a moment longer. */
     public Plan built(CardSpec spec) {
         return better(spec).orElseGet(() -> of(spec));
-    }
-
-    private static void look(Duration budget, BooleanSupplier done, Runnable round) {
-        long until = System.nanoTime() + budget.toNanos();
-        while (!done.getAsBoolean() && System.nanoTime() < until) {
-            round.run();
-        }
     }
 
     private LocalDate today() {

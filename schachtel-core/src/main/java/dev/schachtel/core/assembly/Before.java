@@ -11,6 +11,9 @@ import dev.schachtel.core.schedule.Task;
 
 /** Which operation comes before which, by which rules; operations by their index. Without circles. */
 record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> contradictions) {
+    /** Steps of work for an operation, besides those for each pair of two. */
+    private static final int OPERATION = 200;
+
     /** One rule between two operations. */
     record Link(OrderRule rule, int first, int then) {}
 
@@ -19,6 +22,7 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
         List<OrderRule> rules = all.stream()
                 .filter(r -> surfaces || !(r instanceof SurfaceOrder || r instanceof PenOrder))
                 .toList();
+        Patience.take(OPERATION * (long) ops.size() + (long) ops.size() * ops.size());
         List<Link> links = new ArrayList<>();
         for (int a = 0; a < ops.size(); a++) {
             Op first = ops.get(a);
@@ -56,7 +60,7 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     }
 
     private static List<Link> circle(List<Op> ops, List<Link> links) {
-        Patience.check();
+        Patience.take(1 + links.size());
         List<Task> tasks = ops.stream().map(o -> Task.of(0, 0)).toList();
         List<dev.schachtel.core.schedule.Link> plain = links.stream()
                 .map(l -> dev.schachtel.core.schedule.Link.of(l.first(), l.then()))

@@ -3,9 +3,11 @@ package dev.schachtel.core.assembly;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -15,6 +17,7 @@ import dev.schachtel.core.build.Leaf;
 import dev.schachtel.core.build.Level;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.SlabId;
+import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Pairing;
@@ -39,6 +42,9 @@ public final class Shop {
     private final Links links;
     /** Which of the pieces laid on a scene comes when. */
     private final Map<Id, Integer> places = new HashMap<>();
+
+    /** Where surface work stands in the maker's list; looked up by what it is, since rules ask for every pair of operations. */
+    private final Map<Surface, Integer> listed = new IdentityHashMap<>();
 
     private final Map<SlabId, PartId> parts = new HashMap<>();
     /** By the operation that lays it, what lies under a part on the same ground. */
@@ -82,6 +88,12 @@ public final class Shop {
 
     Build build() {
         return build;
+    }
+
+    /** Where some work stands in the maker's list; what is no surface work comes last. */
+    int listed(Optional<Surface> work) {
+        List<Surface> all = build.surfaces();
+        return work.map(w -> listed.computeIfAbsent(w, all::indexOf)).orElse(all.size());
     }
 
     /** What goes on what. */

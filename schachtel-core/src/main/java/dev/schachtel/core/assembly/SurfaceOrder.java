@@ -1,7 +1,6 @@
 package dev.schachtel.core.assembly;
 
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
 
 import dev.schachtel.core.build.PartId;
@@ -290,13 +289,7 @@ enum SurfaceOrder implements OrderRule {
     }
 
     private static boolean listed(Op a, Op b, Shop shop) {
-        return place(a, shop) < place(b, shop);
-    }
-
-    /** What is no surface work of the maker's comes when that is done. */
-    private static int place(Op op, Shop shop) {
-        List<Surface> all = shop.build().surfaces();
-        return op.surface().map(all::indexOf).orElse(all.size());
+        return shop.listed(a.surface()) < shop.listed(b.surface());
     }
 
     private static boolean image(Op op, Shop shop) {

@@ -1,6 +1,7 @@
 package dev.schachtel.core.build;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -10,6 +11,7 @@ import dev.schachtel.core.build.Bond.Freedom;
 /** Finds how all slabs of a card are bound to each other, from what moves, what folds and what is joined. */
 public final class Bonds {
     private final List<Bond> all = new ArrayList<>();
+    private final Set<Set<SlabId>> pairs = new HashSet<>();
 
     private Bonds() {}
 
@@ -41,7 +43,7 @@ public final class Bonds {
     }
 
     private void add(SlabId one, SlabId other, Freedom freedom) {
-        if (!one.equals(other) && all.stream().noneMatch(b -> b.isOf(one, other))) {
+        if (!one.equals(other) && pairs.add(Set.of(one, other))) {
             all.add(new Bond(one, other, freedom));
         }
     }

@@ -6,14 +6,19 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.engineering.Engineering;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.motion.Movements;
+import dev.schachtel.core.patience.Patience;
 
 /**
  * A card engineered, moved and checked, before it is cut or put in order: what trying another card takes. The remedies of
  * its findings are proposals that nobody has tried.
  */
 public record Checked(Build build, Movements movements, Findings findings) {
+    /** Steps of work for a part, besides those that outlines take. */
+    private static final int PART = 600;
+
     public static Checked of(CardSpec spec, Workshop workshop) {
         Build build = Engineering.engineer(spec, workshop);
+        Patience.take(PART * (long) build.parts().size());
         Movements movements = Movements.of(build);
         return new Checked(build, movements, Checks.check(build, movements, workshop));
     }

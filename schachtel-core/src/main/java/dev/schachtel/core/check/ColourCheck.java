@@ -24,6 +24,7 @@ import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.Foam;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Outline;
 
@@ -36,6 +37,8 @@ final class ColourCheck implements Check {
     private static final int LEAST_CONTRAST = 300;
     /** So far round a piece its ground counts, mm. */
     private static final double BESIDE = 5;
+    /** Pairs of outlines that are looked at in one step of work. */
+    private static final int PAIRS = 4;
 
     @Override
     public void look(Build build, Workshop workshop, Report report) {
@@ -89,6 +92,7 @@ final class ColourCheck implements Check {
                 .filter(l -> !l.bottom().isBelow(level.top()))
                 .filter(l -> opens.filter(leaf -> !l.bottom().isBelow(leaf)).isEmpty())
                 .flatMap(l -> l.slab().footprints().stream())
+                .peek(f -> Patience.take(1 + level.slab().footprints().size() / PAIRS))
                 .noneMatch(f -> level.slab().footprints().stream().allMatch(f::covers));
     }
 
@@ -113,6 +117,10 @@ final class ColourCheck implements Check {
     }
 
     private static boolean covers(Level upper, Level lower) {
+        Patience.take(1
+                + (long) lower.slab().footprints().size()
+                        * upper.slab().footprints().size()
+                        / PAIRS);
         return lower.slab().footprints().stream()
                 .allMatch(f -> upper.slab().footprints().stream().anyMatch(u -> u.covers(f)));
     }

@@ -20,6 +20,7 @@ import dev.schachtel.core.material.Roll;
 import dev.schachtel.core.material.Thread;
 import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.measure.Length;
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 
@@ -33,6 +34,8 @@ final class LinearPlanner {
     private static final Length STEP = Length.ofMicrometres(500);
     /** Rolls are looked at up to this many steps, 50 m. */
     private static final int LONGEST = 100_000;
+    /** Lengths that are looked at in one step of work. */
+    private static final int BITS = 1000;
 
     private LinearPlanner() {}
 
@@ -173,6 +176,7 @@ final class LinearPlanner {
         BigInteger fits = BigInteger.ONE.shiftLeft(room + 1).subtract(BigInteger.ONE);
         List<BigInteger> reached = new ArrayList<>(List.of(BigInteger.ONE));
         for (int i = 0; i < strips.size() && !reached.get(i).testBit(room); i++) {
+            Patience.take(1 + room / BITS);
             BigInteger without = reached.get(i);
             reached.add(
                     without.or(without.shiftLeft(steps(strips.get(i).length))).and(fits));

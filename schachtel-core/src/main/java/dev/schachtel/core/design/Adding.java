@@ -1,7 +1,5 @@
 package dev.schachtel.core.design;
 
-import java.lang.management.ManagementFactory;
-import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -30,17 +28,17 @@ import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RecordType;
 import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
 
 /**
  * Adds a piece where it fits: its usual values first, then smaller ones and other places in turn, until nothing new is to
- * mend. Cards are engineered and checked for {@value #MOST_MILLISECONDS} ms of processor time at most; the one with the
- * fewest new troubles is the answer.
+ * mend. Cards are engineered and checked until {@value #MOST} steps of work are done, so that the same card and piece have
+ * the same answer everywhere; the one with the fewest new troubles is the answer.
  */
 public final class Adding {
-    static final int MOST_MILLISECONDS = 700;
-    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+    private static final int MOST = 700_000;
     private static final int COLUMNS = 5;
     private static final int ROWS = 7;
     private static final int PLACES = 37;
@@ -56,14 +54,14 @@ public final class Adding {
 
     private final Workshop workshop;
     private final int before;
-    private final long until = THREADS.getCurrentThreadCpuTime() + MOST_MILLISECONDS * 1_000_000L;
+    private long steps;
     private CardSpec best;
     private int least = Integer.MAX_VALUE;
 
     private Adding(CardSpec spec, Workshop workshop) {
         this.workshop = workshop;
         this.best = spec;
-        this.before = mends(spec, workshop);
+        this.before = Checked.of(spec, workshop).mends();
     }
 
     /** What came of it: the card, and the piece that was asked for. */
@@ -174,14 +172,14 @@ public final class Adding {
     }
 
     private boolean isOver() {
-        return THREADS.getCurrentThreadCpuTime() > until;
+        return steps > MOST;
     }
 
     /** Takes the ways out that change the new piece alone, as far as they lead. */
     private boolean mended(CardSpec first, Id id) {
         CardSpec now = first;
         for (int i = 0; i < REMEDIES && !isOver(); i++) {
-            Optional<Remedy> way = Checked.of(now, workshop).findings().all().stream()
+            Optional<Remedy> way = checked(now).findings().all().stream()
                     .filter(f -> f.severity() == Severity.MEND)
                     .flatMap(f -> f.remedies().stream())
                     .filter(r -> r.changes().stream()
@@ -203,7 +201,7 @@ public final class Adding {
 
     /** Whether nothing new is to mend; remembers the best so far. */
     private boolean fits(CardSpec spec) {
-        int extra = mends(spec, workshop) - before;
+        int extra = checked(spec).mends() - before;
         if (extra < least) {
             least = extra;
             best = spec;
@@ -211,8 +209,10 @@ public final class Adding {
         return extra <= 0;
     }
 
-    private static int mends(CardSpec spec, Workshop workshop) {
-        return Checked.of(spec, workshop).mends();
+    private Checked checked(CardSpec spec) {
+        Patience.Worked<Checked> done = Patience.counted(() -> Checked.of(spec, workshop));
+        steps += done.steps();
+        return done.value();
     }
 
     /** The same piece at other places of the face, the nearest to where it is first. */

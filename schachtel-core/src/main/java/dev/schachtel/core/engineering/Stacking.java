@@ -86,7 +86,7 @@ final class Stacking {
         });
         List<SlabId> order = List.copyOf(slabs.keySet());
         for (int i = 1; i < order.size(); i++) {
-            Patience.check();
+            Patience.take(1);
             SlabId id = order.get(i);
             Joint lies = liesOn(id);
             if (lies != null && isLoose(id)) {
@@ -247,6 +247,7 @@ final class Stacking {
                 return true;
             }
             if (seen.add(at)) {
+                Patience.take(1);
                 next.addAll(lowers.getOrDefault(at, List.of()));
             }
         }

@@ -68,7 +68,7 @@ final class Greedy {
     }
 
     private boolean place(int index) {
-        Patience.check();
+        Patience.take(1 + open.size());
         Want want = job.wants().get(index);
         Opened.@Nullable Place best = null;
         for (Opened o : open) {

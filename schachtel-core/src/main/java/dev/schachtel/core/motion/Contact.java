@@ -3,6 +3,7 @@ package dev.schachtel.core.motion;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.pose.Rigid;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Mm;
@@ -23,6 +24,8 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
 
     private static final double PARALLEL = 1e-6;
     private static final int PROBES = 5;
+    /** Steps of work. */
+    private static final int MEETING = 10;
 
     /** From here on both sides of a slab count, mm; of what is thinner the middle stands for all. */
     private static final double THICK = 1;
@@ -51,6 +54,7 @@ public record Contact(Space.Body one, Space.Body other, double share, Point plac
 
     /** Where two slabs go through each other, on the first one; empty where they don't. */
     static Optional<Point> between(Lying one, Lying other) {
+        Patience.take(MEETING);
         return one.sides.stream()
                 .flatMap(a -> other.sides.stream()
                         .flatMap(b -> crossing(new Sheet(one.outline(), a), new Sheet(other.outline(), b)).stream()))

@@ -9,6 +9,7 @@ import java.util.function.DoubleFunction;
 import java.util.function.Function;
 
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.pose.Linkage;
 import dev.schachtel.core.pose.Rigid;
 
@@ -77,6 +78,7 @@ record Crossings(
     }
 
     private List<Contact.Lying> lying(double share) {
+        Patience.take(bodies.size());
         Function<Space.Body, Rigid> places = at.apply(share);
         return bodies.stream().map(b -> Contact.Lying.of(b, places.apply(b))).toList();
     }

@@ -8,54 +8,98 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How much processor time one piece of work may take, for what comes from outside: a small file can ask for endless work.
- * Whatever is repeated often asks whether there is patience left; without a limit that costs nearly nothing.
+ * How much work something may take: a small file from outside can ask for endless work, and a search must end. Work is
+ * counted in steps where it is done, never in time, so that the same question ends in the same way on every machine. A step
+ * is about as much as asking for one point of an outline whether it lies in another one: a microsecond on a usual machine.
  */
 public final class Patience {
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
-    /** The clock is read once in so many questions. */
-    private static final int SELDOM = 32;
+    /** Ends work whose steps are counted far too low, by refusing it; so long that no work of a sensible count takes it. */
+    private static final Duration LONGEST = Duration.ofSeconds(60);
+    /** The clock is read once in so many steps. */
+    private static final int SELDOM = 1 << 16;
 
     private static final ThreadLocal<@Nullable Patience> NOW = new ThreadLocal<>();
 
+    private final @Nullable Patience outer;
+    private final Patience limiting;
+    private final long most;
     private final long until;
-    private int asked;
+    private long taken;
+    private long nextLook = SELDOM;
 
-    private Patience(Duration limit) {
-        this.until = THREADS.getCurrentThreadCpuTime() + limit.toNanos();
+    private Patience(@Nullable Patience outer, long asked) {
+        this.outer = outer;
+        long room = outer == null ? Long.MAX_VALUE : outer.most - outer.taken;
+        this.most = Math.min(asked, room);
+        this.limiting = outer == null || asked <= room ? this : outer.limiting;
+        this.until = THREADS.getCurrentThreadCpuTime() + LONGEST.toNanos();
     }
 
     /** Ends the work from wherever it is; nobody else may take it for a refusal of what they tried. */
     private static final class Lost extends RuntimeException {
         private static final long serialVersionUID = 1;
+        private final transient Patience by;
 
-        Lost() {
+        Lost(Patience by) {
             super("no patience left", null, false, false);
+            this.by = by;
         }
     }
+
+    /** What was worked out, and how many steps that took. */
+    public record Worked<T>(T value, long steps) {}
 
     /**
-     * Does work within a limit of processor time of this thread; what runs beside it isn't counted.
+     * Does work of so many steps at most in this thread.
      *
-     * @throws PatienceLostException if it takes longer
+     * @throws PatienceLostException if it takes more
      */
-    public static <T> T within(Duration limit, Supplier<T> work) {
-        Patience before = NOW.get();
-        NOW.set(new Patience(limit));
+    public static <T> T within(long steps, Supplier<T> work) {
+        return counted(steps, work).value;
+    }
+
+    /** Does work without a limit of its own, and counts its steps. */
+    public static <T> Worked<T> counted(Supplier<T> work) {
+        return counted(Long.MAX_VALUE, work);
+    }
+
+    private static <T> Worked<T> counted(long steps, Supplier<T> work) {
+        Patience own = new Patience(NOW.get(), steps);
+        NOW.set(own);
         try {
-            return work.get();
+            return new Worked<>(work.get(), own.taken);
         } catch (Lost e) {
-            throw new PatienceLostException(limit);
+            if (e.by == own) {
+                throw new PatienceLostException(steps);
+            }
+            throw e;
         } finally {
-            NOW.set(before);
+            NOW.set(own.outer);
+            if (own.outer != null) {
+                own.outer.taken += own.taken;
+            }
         }
     }
 
-    /** Goes on if there is patience left, else ends the work. */
-    public static void check() {
+    /** Counts so many steps; ends the work if it takes more than it may. */
+    public static void take(long steps) {
         Patience now = NOW.get();
-        if (now != null && ++now.asked % SELDOM == 0 && THREADS.getCurrentThreadCpuTime() > now.until) {
-            throw new Lost();
+        if (now != null) {
+            now.count(steps);
+        }
+    }
+
+    private void count(long steps) {
+        taken += steps;
+        if (taken > most) {
+            throw new Lost(limiting);
+        }
+        if (taken >= nextLook && most < Long.MAX_VALUE) {
+            nextLook = taken + SELDOM;
+            if (THREADS.getCurrentThreadCpuTime() > until) {
+                throw new Lost(limiting);
+            }
         }
     }
 }

@@ -1,12 +1,12 @@
 package dev.schachtel.core.patience;
 
-import java.time.Duration;
+import java.util.Locale;
 
-/** Work took more processor time than it may. */
+/** Work took more steps than it may. */
 public final class PatienceLostException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    PatienceLostException(Duration limit) {
-        super("takes more than " + limit.toMillis() / 1000.0 + " seconds of work");
+    PatienceLostException(long steps) {
+        super(String.format(Locale.ROOT, "takes more than %,d steps of work", steps));
     }
 }

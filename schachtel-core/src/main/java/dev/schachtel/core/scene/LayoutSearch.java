@@ -54,7 +54,7 @@ final class LayoutSearch {
         Point[] best = shift.clone();
         double least = total;
         for (int round = 0; round < rounds; round++) {
-            Patience.check();
+            Patience.take(1);
             int i = random.nextInt(shift.length);
             Point old = shift[i];
             double before = own(i) + wished();

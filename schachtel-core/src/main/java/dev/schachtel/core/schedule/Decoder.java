@@ -12,6 +12,9 @@ import dev.schachtel.core.patience.Patience;
  * makers + links) each.
  */
 final class Decoder {
+    /** Tasks put in their places in one step of work. */
+    private static final int TASKS = 10;
+
     private final Problem problem;
     private final Task[] tasks;
     private final Link[][] in;
@@ -80,7 +83,7 @@ final class Decoder {
     }
 
     private void run(int[] order) {
-        Patience.check();
+        Patience.take(1 + order.length / TASKS);
         reset();
         for (int task : order) {
             if (!placed[task]) {

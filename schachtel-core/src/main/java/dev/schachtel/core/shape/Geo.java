@@ -36,6 +36,10 @@ final class Geo {
     static final double TOUCH = 2 * Ring.CHORD_ERROR;
 
     private static final double NANOMETRES_A_MM = 1e6;
+    /** Steps of work for a point of an overlay, and pairs of points whose distance is one step. */
+    private static final int OVERLAY = 3;
+
+    private static final int PAIRS = 200;
     /** A share of an area that rounding may make. */
     private static final double ROUNDING = 1e-9;
 
@@ -96,7 +100,7 @@ final class Geo {
      * points come out too, and are left away: they are no areas, and nothing can be taken from a mixture of both.
      */
     private static Geometry overlay(Geometry a, Geometry b, int operation) {
-        Patience.check();
+        Patience.take(OVERLAY * (long) (a.getNumPoints() + b.getNumPoints()));
         try {
             Geometry found = areas(OverlayNGRobust.overlay(a, b, operation));
             return isMissed(a, b, found, operation) ? onGrid(a, b, operation) : found;
@@ -192,6 +196,7 @@ final class Geo {
     }
 
     static Outline.Gap gap(Geometry a, Geometry b) {
+        Patience.take(1 + (long) a.getNumPoints() * b.getNumPoints() / PAIRS);
         DistanceOp op = new DistanceOp(a, b);
         Coordinate[] at = op.nearestPoints();
         return new Outline.Gap(Mm.length(op.distance()), point(at[0]), point(at[1]));
@@ -240,6 +245,7 @@ final class Geo {
      * distance, which for a disc of 23 mm is more than a die can hold.
      */
     static Geometry grown(Geometry geometry, double by) {
+        Patience.take(OVERLAY * (long) (geometry.getNumPoints() + quarter(by)));
         BufferParameters exact = new BufferParameters(quarter(by));
         exact.setSimplifyFactor(Math.min(0.01, Ring.CHORD_ERROR / 10 / Math.max(1e-3, Math.abs(by))));
         return BufferOp.bufferOp(geometry, by, exact);
@@ -303,6 +309,7 @@ final class Geo {
     }
 
     static boolean holds(Outline outline, Point point) {
+        Patience.take(1);
         return polygon(outline).contains(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
     }
 

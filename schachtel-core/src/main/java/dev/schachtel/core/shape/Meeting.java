@@ -23,15 +23,18 @@ final class Meeting {
         Geometry in = Geo.polygon(inner);
         Envelope room = new Envelope(Geo.polygon(outer).getEnvelopeInternal());
         room.expandBy(Geo.TOUCH);
-        return room.covers(in.getEnvelopeInternal())
-                && (outer.flat().prepared().covers(in) || outer.flat().roomy().covers(in));
+        if (!room.covers(in.getEnvelopeInternal())) {
+            return false;
+        }
+        Patience.take(in.getNumPoints());
+        return outer.flat().prepared().covers(in) || outer.flat().roomy().covers(in);
     }
 
     /** Depth of an overlap is judged by twice its area over the way round it, which is right for thin slivers. */
     static boolean overlap(Outline a, Outline b) {
-        Patience.check();
         Geometry first = Geo.polygon(a);
         Geometry second = Geo.polygon(b);
+        Patience.take(1);
         if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
                 || !a.flat().prepared().intersects(second)) {
             return false;
@@ -44,8 +47,8 @@ final class Meeting {
     }
 
     static double shared(Outline a, Outline b) {
-        Patience.check();
         Geometry second = Geo.polygon(b);
+        Patience.take(second.getNumPoints());
         if (!a.flat().prepared().intersects(second)) {
             return 0;
         }
