@@ -10,15 +10,19 @@
   document.addEventListener("htmx:configRequest", ({ detail }) => { if (detail.verb === "post") detail.parameters.set("window", sessionStorage.getItem("window")); });
 
   // What was typed and not yet sent goes first; then whatever leads elsewhere. One request after the other.
-  let underway = 0;
+  // Told apart by their connections: what asked may be gone by the time of the answer, and then tells nobody.
+  const underway = new Map();
+  document.addEventListener("htmx:beforeSend", ({ detail }) => {
+    underway.set(detail.xhr, detail.requestConfig.elt);
+    detail.xhr.addEventListener("loadend", () => underway.delete(detail.xhr));
+  });
   const dirty = new Set();
   document.addEventListener("input", (event) => { const form = event.target.closest && event.target.closest("form.par"); if (form) dirty.add(form); });
-  document.addEventListener("htmx:beforeRequest", (event) => { underway += 1; dirty.delete(event.target.closest("form.par")); });
-  document.addEventListener("htmx:afterRequest", () => { underway -= 1; });
+  document.addEventListener("htmx:beforeRequest", (event) => { dirty.delete(event.target.closest("form.par")); });
   const settled = async () => {
     dirty.forEach((form) => { if (form.isConnected) htmx.trigger(form, "submit"); });
     dirty.clear();
-    for (let i = 0; underway > 0 && i < 200; i += 1) await new Promise((done) => setTimeout(done, 20));
+    while (underway.size > 0) await new Promise((done) => setTimeout(done, 20));
   };
   let last = Promise.resolve();
   const whole = { target: "#page", select: "#page", swap: "outerHTML" };
@@ -107,9 +111,7 @@
   let pressed = false;
   document.addEventListener("pointerdown", () => { pressed = true; }, true);
   ["pointerup", "pointercancel", "dragend"].forEach((end) => document.addEventListener(end, () => setTimeout(() => { pressed = false; }), true));
-  let asked = 0;
-  document.addEventListener("htmx:beforeRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked += 1; });
-  document.addEventListener("htmx:afterRequest", ({ detail }) => { if (!later(detail.requestConfig.elt)) asked = Math.max(0, asked - 1); });
+  const asked = () => [...underway.values()].some((asker) => !later(asker));
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     const asker = detail.requestConfig.elt;
     const field = document.activeElement;
@@ -117,7 +119,7 @@
     // It belongs to the page it was asked from: the page drawn since asks for itself.
     if (!asker.isConnected) { detail.shouldSwap = false; return; }
     const typed = field.matches("input, textarea") && detail.target.contains(field) && field.value !== field.defaultValue;
-    if (!typed && !pressed && asked === 0) return;
+    if (!typed && !pressed && !asked()) return;
     detail.shouldSwap = false;
     setTimeout(() => { if (asker.isConnected) htmx.trigger(asker, "again"); }, 1500);
   });

@@ -95,7 +95,7 @@ class BrowserTest extends InBrowser {
         page.keyboard().type("sentiment");
         page.keyboard().press("Enter");
         assertThat(page.locator(".sel h2")).hasText("Sentiment");
-        page.waitForFunction("document.readyState === 'complete'");
+        calm();
         page.keyboard().press("?");
         assertThat(page.locator("#keys")).isVisible();
         page.keyboard().press("Escape");

@@ -139,14 +139,18 @@ class BuildBrowserTest extends InBrowser {
     void stepsAreMovedWithinTheirWindow() {
         StoredCard card = card("upper-station.json");
         page.navigate(app.address() + "/cards/" + card.id() + "/build");
+        calm();
         int at = number("Line the inside");
         page.navigate(app.address() + "/cards/" + card.id() + "/build?step=" + at);
-        page.waitForResponse("**/build?step=*", () -> page.keyboard().press("Alt+ArrowUp"));
+        calm();
+        page.keyboard().press("Alt+ArrowUp");
         assertThat(page.locator(".rules")).containsText("Your own order");
+        calm();
         assertThat(number("Line the inside")).isLessThan(at);
         int film = number("Fix the film");
         int dam = number("Lay the foam dam");
         step("Lay the foam dam").dragTo(page.locator(".steps li").nth(film - 2));
+        calm();
         assertThat(number("Lay the foam dam")).isEqualTo(dam);
         page.getByText("Go back to the rules’ order").click();
         assertThat(page.locator(".rules")).not().containsText("Your own order");

@@ -37,6 +37,20 @@ abstract class InBrowser {
         window.close();
     }
 
+    /** Waits until a script's expression holds; the page's own policy forbids scripts that are made of text there. */
+    static void until(Page at, String expression, Object argument) {
+        at.waitForCondition(() -> Boolean.TRUE.equals(at.evaluate(expression, argument)));
+    }
+
+    /** Waits until all that the page asked for is answered and drawn. */
+    void calm() {
+        until(
+                page,
+                "() => document.readyState === 'complete' && typeof htmx !== 'undefined'"
+                        + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')",
+                null);
+    }
+
     Locator field(String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

@@ -31,7 +31,7 @@ class RoundBrowserTest extends InBrowser {
         page.navigate(app.address() + path);
         Locator round = page.locator(".in-round.is-live");
         round.waitFor();
-        page.waitForFunction("document.querySelector('.in-round').dataset.ms");
+        page.locator(".in-round[data-ms]").waitFor();
         return round;
     }
 
@@ -96,7 +96,8 @@ class RoundBrowserTest extends InBrowser {
         live(own("platform-sign.json") + "&select=base");
         String before = seen();
         field("Crease above the foot").fill("2 in");
-        page.waitForFunction(
+        until(
+                page,
                 "before => { const c = document.querySelector('.in-round canvas'); return c && c.toDataURL() !== before; }",
                 before);
         page.locator(".in-round canvas").click();

@@ -150,7 +150,8 @@ class RunBrowserTest {
         Locator events = at.locator("#again input[name=events]");
         String before = events.getAttribute("value");
         at.keyboard().press("Space");
-        at.waitForFunction(
+        InBrowser.until(
+                at,
                 "before => (document.querySelector('#again input[name=events]') || {value: before}).value !== before",
                 before);
     }

@@ -44,6 +44,10 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                 throw new IllegalStateException("these tests need a database of their own: run ./schachtel test");
             }
             String own = server + "_" + System.getProperty("process", "0") + "?createDatabaseIfNotExist=true";
+            String slow = System.getenv("SCHACHTEL_TEST_SLOW");
+            if (slow != null) {
+                System.setProperty("schachtel.test.slow", slow);
+            }
             context = SpringApplication.run(App.class, "--server.port=0", "--spring.datasource.url=" + own);
             Runtime.getRuntime().addShutdownHook(new Thread(context::close));
         }

@@ -185,7 +185,7 @@ class SceneTasksBrowserTest extends InBrowser {
         page.getByText("Look further").click();
         page.getByText("Stop here").click();
         assertThat(page.locator("#others .further")).hasCount(0);
-        page.waitForTimeout(1500);
+        calm();
         assertThat(page.locator("#others .further")).hasCount(0);
         assertThat(page.locator("#others .layouts li")).not().hasCount(0);
     }

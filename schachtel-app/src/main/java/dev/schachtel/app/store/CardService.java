@@ -119,8 +119,8 @@ public class CardService {
         return store.run(() -> {
             Instant now = clock.instant();
             CardEntity card = cards.save(new CardEntity(spec.name(), spec.set(), now));
-            RevisionEntity first =
-                    revisions.save(new RevisionEntity(card, null, new Change.By(about, ""), CardFile.write(spec), now));
+            RevisionEntity first = revisions.save(
+                    new RevisionEntity(card, null, new Change.By(about, ""), CardStore.readable(spec), now));
             card.show(first, spec.name(), spec.set(), now);
             cards.flush();
             return store.stored(card);
@@ -161,6 +161,7 @@ public class CardService {
         if (spec.equals(old)) {
             return store.stored(card);
         }
+        String document = CardStore.readable(spec);
         Instant now = clock.instant();
         boolean typing = current.by().equals(change.by())
                 && !change.by().about().isEmpty()
@@ -169,9 +170,9 @@ public class CardService {
                 && !revisions.existsByParentIdAndAside(current.id(), false);
         RevisionEntity next = current;
         if (typing) {
-            current.rewrite(CardFile.write(spec), now);
+            current.rewrite(document, now);
         } else {
-            next = revisions.save(new RevisionEntity(card, current.id(), change.by(), CardFile.write(spec), now));
+            next = revisions.save(new RevisionEntity(card, current.id(), change.by(), document, now));
         }
         card.show(next, spec.name(), spec.set(), now);
         cards.flush();
@@ -184,7 +185,7 @@ public class CardService {
             RevisionEntity base = store.revisionOf(card.id(), change.revision());
             CardSpec spec = change.edit().apply(CardFile.read(base.spec()));
             return revisions
-                    .save(new RevisionEntity(card, base.id(), change.by(), CardFile.write(spec), clock.instant())
+                    .save(new RevisionEntity(card, base.id(), change.by(), CardStore.readable(spec), clock.instant())
                             .setAside())
                     .id();
         });

@@ -57,6 +57,17 @@ class CardStore {
         }
     }
 
+    /**
+     * A card as it is stored; nothing is stored that could not be read again.
+     *
+     * @throws RefusedException if it could not, with the reason
+     */
+    static String readable(CardSpec spec) {
+        String document = CardFile.write(spec);
+        CardFile.read(document);
+        return document;
+    }
+
     /** Goes to another state of a card. */
     StoredCard show(CardEntity card, RevisionEntity revision) {
         CardSpec spec = CardFile.read(revision.spec());

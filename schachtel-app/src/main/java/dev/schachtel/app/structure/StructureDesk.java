@@ -20,6 +20,7 @@ import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Wording;
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Derivation;
+import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.build.Severity;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
@@ -206,7 +207,8 @@ class StructureDesk {
                 (tried ? wording.finding(finding, units) : wording.found(finding, units)) + lessons(learned),
                 finding.owner().value(),
                 finding.place().isPresent(),
-                ways);
+                ways,
+                finding.rule() == RuleId.NOT_WORKED_OUT);
     }
 
     private static List<String> views(Plan plan) {

@@ -67,9 +67,20 @@ public record StructureView(
     /** One line of the ledger. */
     public record Line(String name, String resultHtml, String ofHtml) {}
 
-    /** One finding in words. */
+    /**
+     * One finding in words.
+     *
+     * @param undo whether taking the last change back is the way out
+     */
     public record Found(
-            String key, String severity, String word, String html, String select, boolean placed, List<WayOut> ways) {}
+            String key,
+            String severity,
+            String word,
+            String html,
+            String select,
+            boolean placed,
+            List<WayOut> ways,
+            boolean undo) {}
 
     /** A remedy: which one of its finding, and what its verb says. */
     public record WayOut(int index, String html) {}

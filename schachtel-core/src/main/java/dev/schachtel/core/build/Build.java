@@ -62,6 +62,31 @@ public record Build(
         faults = List.copyOf(faults);
     }
 
+    /** What could be built of a card, with why the rest could not. */
+    public Build of(CardSpec whole, Fault why) {
+        List<Fault> all = new ArrayList<>(faults);
+        all.add(why);
+        return new Build(
+                whole,
+                face,
+                faces,
+                parts,
+                levels,
+                folds,
+                joints,
+                zones,
+                chambers,
+                letterings,
+                arts,
+                surfaces,
+                coloured,
+                inkings,
+                works,
+                derivations,
+                all,
+                mechanics);
+    }
+
     public Optional<Part> part(PartId id) {
         return found(parts, id);
     }

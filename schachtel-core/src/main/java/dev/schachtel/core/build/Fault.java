@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import dev.schachtel.core.card.Id;
 import dev.schachtel.core.measure.Length;
 
 /**
@@ -32,6 +33,11 @@ public record Fault(
     /** It will not work as asked, and there is nothing to measure. */
     public static Fault mend(RuleId rule, Source at, String about) {
         return mend(rule, at, about, Amount.of(Length.ZERO), Amount.of(Length.ZERO));
+    }
+
+    /** A piece that could not be worked out at all. */
+    public static Fault notWorkedOut(Id piece, String reason) {
+        return mend(RuleId.NOT_WORKED_OUT, new Source(piece, ""), reason);
     }
 
     /** Worth watching, but it works as engineered. */

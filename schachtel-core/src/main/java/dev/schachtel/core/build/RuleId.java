@@ -2,6 +2,8 @@ package dev.schachtel.core.build;
 
 /** The rules that checks go by, in the order in which findings of one severity are shown. */
 public enum RuleId {
+    /** A mistake of the program's: the card is worked out without the piece. */
+    NOT_WORKED_OUT,
     NOTHING_LEFT,
     GROUND_MISSING,
     GROUND_CIRCLE,

@@ -51,7 +51,7 @@ final class DoorCheck implements Check {
     }
 
     /**
-     * What stands h above the hinge beside a door that opens by more than a right angle, by a, is clear of it h / tan(180 - a) behind the hinge: plane
+     * What stands h above the hinge beside a door that opens by more than a right angle, by a, is clear of it h / tan(180 - a) behind the hinge, nowhere for a door that is folded back: plane
      * trigonometry of the opened door.
      */
     private static Optional<Remedy> aside(Build build, Stopped stopped, Move.Fold fold) {
@@ -65,7 +65,9 @@ final class DoorCheck implements Check {
                 .min()
                 .orElse(0);
         double by = high / Math.tan(left) + BESIDE - behind;
-        return left < Math.PI / 2 && by > 0
+        boolean onCard = by
+                < Mm.of(build.spec().base().width()) + Mm.of(build.spec().base().height());
+        return left < Math.PI / 2 && by > 0 && onCard
                 ? Remedies.move(
                         build,
                         stopped.met().level().slab().part().owner(),

@@ -5,8 +5,10 @@ import java.util.Map;
 import java.util.ServiceLoader;
 
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.edit.AsFarAsItGoes;
 import dev.schachtel.core.material.Workshop;
 
 /** CardSpec + Workshop to Build. Pure and deterministic. */
@@ -15,7 +17,15 @@ public final class Engineering {
 
     private Engineering() {}
 
+    /** Does not throw for a bad card: what can't be worked out is a fault of the build, without the piece it is about. */
     public static Build engineer(CardSpec spec, Workshop workshop) {
+        AsFarAsItGoes<Build> build = AsFarAsItGoes.of(spec, s -> exactly(s, workshop));
+        return build.stopped()
+                .map(s -> build.value().of(spec, Fault.notWorkedOut(s.piece(), s.reason())))
+                .orElse(build.value());
+    }
+
+    private static Build exactly(CardSpec spec, Workshop workshop) {
         BuildDraft draft = new BuildDraft(spec, workshop);
         spec.pieces().forEach(draft::engineer);
         return draft.finish();

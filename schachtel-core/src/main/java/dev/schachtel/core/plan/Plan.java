@@ -4,6 +4,7 @@ import java.time.LocalDate;
 
 import dev.schachtel.core.assembly.BuildPlan;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.RuleId;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.check.Findings;
@@ -20,6 +21,12 @@ public record Plan(
         Findings findings,
         CutPlan cutting,
         BuildPlan assembly) {
+    /** What could be planned of a card, with why the rest could not. */
+    Plan of(CardSpec whole, Fault why) {
+        Findings told = findings.and(PlanChecks.told(why));
+        return new Plan(whole, workshop, build.of(whole, why), movements, told, cutting, assembly);
+    }
+
     /** The same card with another cut plan, such as one that was looked for longer. */
     public Plan with(CutPlan other) {
         Findings now = findings.without(

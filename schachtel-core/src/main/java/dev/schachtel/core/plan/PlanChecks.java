@@ -11,6 +11,7 @@ import dev.schachtel.core.assembly.OrderRule;
 import dev.schachtel.core.assembly.Rehearsal;
 import dev.schachtel.core.build.Amount;
 import dev.schachtel.core.build.Build;
+import dev.schachtel.core.build.Fault;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.RuleId;
@@ -36,6 +37,13 @@ final class PlanChecks {
     static final int BENCH_DAY = 8 * 60;
 
     private PlanChecks() {}
+
+    /** What could not be worked out. */
+    static Findings told(Fault why) {
+        Report report = new Report();
+        report.on(why.rule(), why.at().piece()).names(why.about()).mend();
+        return report.findings();
+    }
 
     /** Sheets that the plan takes against those in the drawer, by material. */
     static Findings stock(CutPlan cutting, Workshop workshop) {
