@@ -20,6 +20,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 
 import dev.schachtel.core.card.Piece;
+import dev.schachtel.core.edit.AsFarAsItGoes;
 import dev.schachtel.core.model.RecordType;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
@@ -224,11 +225,13 @@ class ArchitectureTest {
         }
     }
 
-    /** Too broad a catch hides bugs; a finding is data, not an exception. */
+    /** Too broad a catch hides bugs; a finding is data, not an exception. One place alone makes a finding of a bug. */
     @Test
     void nothingCatchesEverything() throws Exception {
         try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
-            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java"))
+                    .filter(f -> !f.endsWith(AsFarAsItGoes.class.getSimpleName() + ".java"))
+                    .toList()) {
                 assertThat(Files.readString(file))
                         .as(file.toString())
                         .doesNotContain("catch (Exception ")

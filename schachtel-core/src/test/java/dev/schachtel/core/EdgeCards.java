@@ -82,9 +82,8 @@ public final class EdgeCards {
             if (component.isFamily()) {
                 for (Class<?> other : RecordType.kinds(component.content())) {
                     try {
-                        Object turned = RecordType.of(other).components().isEmpty()
-                                ? null
-                                : starter(record, component, other);
+                        Object turned =
+                                RecordType.of(other).components().isEmpty() ? null : starter(record, component, other);
                         if (turned != null) {
                             edges(kind, turned, name + ".", all);
                         }
@@ -136,9 +135,7 @@ public final class EdgeCards {
                 all.add(Scalars.kebab(((Enum<?>) choice).name()));
             }
         } else if (component.content() == MaterialId.class) {
-            Choices.of(TestCards.WORKSHOP, asked.from()).stream()
-                    .limit(6)
-                    .forEach(c -> all.add(c.id().value()));
+            Choices.of(TestCards.WORKSHOP, asked.from()).stream().limit(6).forEach(c -> all.add(c.id().value()));
             all.add("nothing-of-this-name");
         } else if (component.content() == Id.class) {
             all.addAll(List.of("base", "front", "inside", "panel", "nowhere"));
@@ -190,7 +187,6 @@ public final class EdgeCards {
     }
 
     private static Base based(String kind, CardSpec spec) {
-        return CardEdit.base(
-                kind, Format.USUAL.get(spec.units() == Units.INCH ? 0 : 5));
+        return CardEdit.base(kind, Format.USUAL.get(spec.units() == Units.INCH ? 0 : 5));
     }
 }

@@ -134,7 +134,7 @@ class CardsController {
 
     @PostMapping("/cards/import")
     String read(@RequestParam MultipartFile file) throws IOException {
-        CardSpec spec = CardFile.read(text(file.getBytes()), workshops.now());
+        CardSpec spec = CardFile.readIncomplete(text(file.getBytes()));
         plans.affordable(spec);
         return "redirect:/cards/" + cards.create(spec, "read from file").id() + "/structure";
     }

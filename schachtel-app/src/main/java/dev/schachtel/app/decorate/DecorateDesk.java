@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
@@ -23,10 +24,13 @@ import dev.schachtel.core.build.Needed;
 import dev.schachtel.core.build.Part;
 import dev.schachtel.core.build.PartId;
 import dev.schachtel.core.build.Surface;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.card.Piece;
 import dev.schachtel.core.card.Treatment;
+import dev.schachtel.core.card.Worded;
 import dev.schachtel.core.cutting.PressPlan;
 import dev.schachtel.core.drawing.NeededView;
 import dev.schachtel.core.drawing.PressView;
@@ -40,6 +44,7 @@ import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.material.Tools;
 import dev.schachtel.core.material.Under;
+import dev.schachtel.core.model.Reading;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
 import dev.schachtel.core.plan.Plan;
@@ -134,7 +139,10 @@ class DecorateDesk {
 
     static boolean uses(CardSpec spec, MaterialId way) {
         return spec.elements().stream()
-                .anyMatch(e -> e instanceof Treatment t && t.way().equals(way));
+                .flatMap(e -> Reading.choosing(spec, e.id(), Asked.Choice.TECHNIQUE)
+                        .flatMap(component -> Reading.material(spec, e.id(), component))
+                        .stream())
+                .anyMatch(way::equals);
     }
 
     /**
@@ -176,7 +184,7 @@ class DecorateDesk {
     }
 
     private DecorateView.Work work(Plan plan, Surface surface, Part part) {
-        Treatment treatment = plan.spec().find(surface.owner(), Treatment.class).orElseThrow();
+        Optional<Piece> owner = plan.spec().piece(surface.owner());
         Needed needed = Needed.of(plan.build(), surface);
         boolean less = needed.coveredArea().shareOf(needed.neededArea()) > WORTH_SAYING;
         int pieces = part.perCard() * plan.spec().brief().cards();
@@ -190,7 +198,7 @@ class DecorateDesk {
                 surface.owner().value(),
                 step(plan, surface),
                 surface.technique().name(),
-                treatment.words().strip(),
+                owner.map(DecorateDesk::words).orElse(""),
                 surface.colour().hex(),
                 time,
                 surface.technique().hazard() != Hazard.NONE,
@@ -201,7 +209,14 @@ class DecorateDesk {
                                 .map(s -> SvgWriter.write(s, Look.picture(96, 96)))
                                 .orElse("")
                         : "",
-                forms.of(plan.spec(), treatment.id(), treatment));
+                owner.map(p -> forms.of(plan.spec(), p.id(), p)).orElse(List.of()));
+    }
+
+    /** What it is for, or what is written. */
+    private static String words(Piece work) {
+        return work instanceof Worded written
+                ? "“" + written.text() + "”"
+                : work instanceof Treatment treatment ? treatment.words().strip() : "";
     }
 
     private static String told(Needed needed) {

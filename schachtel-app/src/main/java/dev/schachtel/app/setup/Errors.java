@@ -3,6 +3,8 @@ package dev.schachtel.app.setup;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import org.springframework.boot.autoconfigure.web.ErrorProperties;
 import org.springframework.boot.web.error.ErrorAttributeOptions;
@@ -18,6 +20,8 @@ import jakarta.servlet.http.HttpServletRequest;
 /** The page of troubles; who asks for its address without any finds that there is nothing there. */
 @Controller
 class Errors extends BasicErrorController {
+    private static final Pattern CARD = Pattern.compile("^/cards/(\\d{1,18})(/|$)");
+
     Errors(ErrorAttributes attributes, List<ErrorViewResolver> resolvers) {
         super(attributes, new ErrorProperties(), resolvers);
     }
@@ -34,6 +38,8 @@ class Errors extends BasicErrorController {
         Map<String, Object> attributes = new LinkedHashMap<>(super.getErrorAttributes(request, options));
         attributes.put("status", getStatus(request).value());
         attributes.put("error", getStatus(request).getReasonPhrase());
+        Matcher card = CARD.matcher(String.valueOf(request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI)));
+        attributes.put("card", getStatus(request).is5xxServerError() && card.find() ? card.group(1) : null);
         return attributes;
     }
 }

@@ -12,12 +12,12 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 import dev.schachtel.core.assembly.BuildPlan;
+import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.CutChoice;
 import dev.schachtel.core.card.Mat;
 import dev.schachtel.core.card.Motif;
 import dev.schachtel.core.card.Piece;
-import dev.schachtel.core.card.Treatment;
 import dev.schachtel.core.edit.CardEdit;
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.CutMethod;
@@ -193,7 +193,8 @@ public final class HouseQuestions {
     }
 
     private static boolean hasSurfaces(CardSpec spec) {
-        return spec.elements().stream().anyMatch(Treatment.class::isInstance);
+        return spec.elements().stream().anyMatch(e -> Reading.choosing(spec, e.id(), Asked.Choice.TECHNIQUE)
+                .isPresent());
     }
 
     private static CardSpec with(CardSpec spec, List<Piece> pieces, String component, String word) {

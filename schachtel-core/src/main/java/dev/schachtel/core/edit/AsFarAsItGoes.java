@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
+import dev.schachtel.core.card.Base;
 import dev.schachtel.core.card.CardSpec;
-import dev.schachtel.core.card.FlatFold;
 import dev.schachtel.core.card.Format;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Piece;
@@ -83,7 +83,7 @@ public record AsFarAsItGoes<T>(T value, Optional<Stopped> stopped) {
     }
 
     private static CardSpec plain(CardSpec spec) {
-        String word = RecordType.word(FlatFold.class);
+        String word = RecordType.word(RecordType.kinds(Base.class).get(0));
         return CardSpec.of(spec.name(), spec.units(), spec.brief(), CardEdit.base(word, Format.USUAL.get(0)));
     }
 

@@ -209,7 +209,9 @@ public final class CardEdit {
         for (RecordType.Component component : recordType.components()) {
             values.add(common(old, component)
                     .flatMap(v -> allowed(component, v, where))
-                    .orElseGet(() -> Scalars.read(component, component.asked().initial(), spec.units(), where)));
+                    .orElseGet(() -> component.content() == Id.class
+                            ? new Starter(spec).first(component, where)
+                            : Scalars.read(component, component.asked().initial(), spec.units(), where)));
         }
         return recordType.make(values, where);
     }

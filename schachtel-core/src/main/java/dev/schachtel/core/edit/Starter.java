@@ -112,12 +112,15 @@ final class Starter {
         return recordType.make(values, id.value());
     }
 
-    private Object first(RecordType.Component component, String path) {
+    Object first(RecordType.Component component, String path) {
         Asked asked = component.asked();
         String usual = spec.units() == Units.INCH && !asked.inches().isEmpty() ? asked.inches() : asked.initial();
         String initial = asked.starts().isEmpty() ? usual : asked.starts();
         if (initial.endsWith("%")) {
             return share(component.name(), Integer.parseInt(initial.replaceAll("\\D", "")));
+        }
+        if (asked.from() == Asked.Choice.PIECE && spec.piece(new Id(initial)).isPresent()) {
+            return new Id(initial);
         }
         if (asked.from() == Asked.Choice.GROUND
                 || asked.from() == Asked.Choice.SIDE

@@ -3,6 +3,7 @@ package dev.schachtel.core.files;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiConsumer;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Base;
@@ -45,6 +46,18 @@ public final class CardFile {
         return spec;
     }
 
+    /**
+     * Reads a card as it may have been kept: what it refers to may be gone from it and from the workshop, which its findings
+     * tell.
+     *
+     * @throws RefusedException with path and reason, if anything else in it can't be taken
+     */
+    public static CardSpec readIncomplete(String text) {
+        CardSpec spec = read(text);
+        References.unique(spec);
+        return spec;
+    }
+
     /** Reads a card that this program wrote itself; materials may have left the workshop since. */
     public static CardSpec read(String text) {
         JsonNode node = Json.parse(text);
@@ -69,27 +82,36 @@ public final class CardFile {
 
     /** Ids are given once, and whatever is named exists. */
     private record References(CardSpec spec, Workshop workshop) {
-        void check() {
+        /** Ids are given once. */
+        static void unique(CardSpec spec) {
             Set<Id> seen = new HashSet<>(Set.of(Id.FRONT, Id.INSIDE));
             seen.add(Id.BASE);
             seen.addAll(spec.grounds());
             seen.addAll(spec.reverses());
             seen.addAll(spec.folds());
+            each(spec, (at, piece) -> {
+                if (!seen.add(piece.id())) {
+                    throw new RefusedException(at + ".id", "'" + piece.id() + "' is taken already");
+                }
+            });
+        }
+
+        void check() {
             check("$.base", spec.base());
-            each("$.layers", spec.layers(), seen);
-            each("$.features", spec.features(), seen);
-            each("$.elements", spec.elements(), seen);
+            unique(spec);
+            each(spec, this::check);
             check("$.brief", spec.brief());
         }
 
-        private void each(String path, List<? extends Piece> pieces, Set<Id> seen) {
+        private static void each(CardSpec spec, BiConsumer<String, Piece> look) {
+            each("$.layers", spec.layers(), look);
+            each("$.features", spec.features(), look);
+            each("$.elements", spec.elements(), look);
+        }
+
+        private static void each(String path, List<? extends Piece> pieces, BiConsumer<String, Piece> look) {
             for (int i = 0; i < pieces.size(); i++) {
-                Id id = pieces.get(i).id();
-                String at = path + "[" + i + "]";
-                if (!seen.add(id)) {
-                    throw new RefusedException(at + ".id", "'" + id + "' is taken already");
-                }
-                check(at, pieces.get(i));
+                look.accept(path + "[" + i + "]", pieces.get(i));
             }
         }
 

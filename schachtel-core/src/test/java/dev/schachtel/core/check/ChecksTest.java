@@ -64,6 +64,8 @@ class ChecksTest {
                 .collect(Collectors.toSet());
         // Shown by tests of their own: they hang on what is owned.
         met.addAll(Set.of(RuleId.TOOL_MISSING, RuleId.PICTURES_SHORT));
+        // A mistake of ours: EdgesTest makes one.
+        met.add(RuleId.NOT_WORKED_OUT);
         // No card provokes these; plans with their steps turned round do: RehearsalTest.
         met.addAll(Set.of(RuleId.PART_CUT, RuleId.PART_REACHED, RuleId.PART_PASSES));
         assertThat(EnumSet.allOf(RuleId.class)).isSubsetOf(met);
