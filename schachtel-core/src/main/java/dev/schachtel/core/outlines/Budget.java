@@ -7,7 +7,7 @@ import dev.schachtel.core.shape.Point;
 
 /** What one file may cost: a drawing that holds more is no single outline, and would keep everybody else waiting. */
 final class Budget {
-    static final int POINTS = 400_000;
+    static final int POINTS = 150_000;
     static final int LINES = 50_000;
 
     private int points;
@@ -28,6 +28,17 @@ final class Budget {
             throw tooMuch(LINES, "lines");
         }
         return line;
+    }
+
+    /**
+     * A line that is being read, which has so many points by now.
+     *
+     * @throws RefusedException if the file will hold too much with it
+     */
+    void foresee(int more) {
+        if (points + more > POINTS) {
+            throw tooMuch(POINTS, "points");
+        }
     }
 
     private static RefusedException tooMuch(int most, String of) {

@@ -160,7 +160,7 @@ final class DxfOutlines {
     }
 
     /** The bow between two corners, both left out: bulge is the tangent of a quarter of its angle, y down here. */
-    private static void bulge(Vertex from, Point to, List<Point> points) {
+    private void bulge(Vertex from, Point to, List<Point> points) {
         double angle = 4 * Math.atan(from.bulge);
         double chord = from.at.distanceTo(to);
         double radius = Math.abs(chord / 2 / Math.sin(angle / 2));
@@ -171,6 +171,7 @@ final class DxfOutlines {
         Point centre = middle.plus(uy * away, -ux * away);
         double start = Math.atan2(from.at.y() - centre.y(), from.at.x() - centre.x());
         int n = chords(radius, Math.abs(angle));
+        budget.foresee(points.size() + n);
         for (int i = 1; i < n; i++) {
             double a = start - angle * i / n;
             points.add(centre.plus(radius * Math.cos(a), radius * Math.sin(a)));

@@ -1,11 +1,6 @@
 package dev.schachtel.core.outlines;
 
-import java.awt.BasicStroke;
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Area;
-import java.awt.geom.Path2D;
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +16,9 @@ import dev.schachtel.core.material.Picture;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.model.Scalars;
+import dev.schachtel.core.patience.Patience;
+import dev.schachtel.core.patience.PatienceLostException;
+import dev.schachtel.core.shape.Coverage;
 import dev.schachtel.core.shape.Figures;
 import dev.schachtel.core.shape.OutlineText;
 import dev.schachtel.core.shape.Point;
@@ -33,6 +31,9 @@ import dev.schachtel.core.shape.Point;
 public final class PictureFile {
     private static final int MOST_REGIONS = 200;
     private static final int MOST_POINTS = 20_000;
+    /** Steps of work for one file. */
+    private static final long MOST_WORK = 1_000_000;
+
     /** Holes and crumbs that are smaller, in mm2, are filled and left out. */
     private static final double CRUMB = 0.3;
 
@@ -43,7 +44,7 @@ public final class PictureFile {
 
     private PictureFile() {}
 
-    private record Drawn(String name, Colour colour, Area area) {}
+    private record Drawn(String name, Colour colour, Coverage area) {}
 
     /**
      * Reads a picture.
@@ -55,8 +56,14 @@ public final class PictureFile {
             throw new RefusedException("file", "is larger than 5 MB");
         }
         PictureFile file = new PictureFile();
-        SvgWalk.read(content, file.new Shapes());
-        return file.picture(name);
+        try {
+            return Patience.within(MOST_WORK, () -> {
+                SvgWalk.read(content, file.new Shapes());
+                return file.picture(name);
+            });
+        } catch (PatienceLostException e) {
+            throw new RefusedException("file", "draws lines that cross each other too often; draw it with fewer");
+        }
     }
 
     /** Takes what the file draws. */
@@ -76,35 +83,28 @@ public final class PictureFile {
 
         @Override
         public void shape(SvgLook look, String data, AffineTransform at, double error) {
-            Path2D path = new Path2D.Double(look.evenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+            List<Coverage.Line> lines = new ArrayList<>();
             OutlineText.figures(data, 5 * error, figure -> {
                 List<Point> points = figure.points();
                 count += points.size();
                 if (count > MOST_POINTS) {
                     throw new RefusedException("file", "holds more than 20,000 points; draw it with fewer");
                 }
-                path.moveTo(points.get(0).x(), points.get(0).y());
-                points.forEach(p -> path.lineTo(p.x(), p.y()));
-                if (figure.closed()) {
-                    path.closePath();
-                }
+                lines.add(new Coverage.Line(points, figure.closed()));
             });
             String name = look.name().isEmpty() ? "part " + (drawn.size() + 1) : look.name();
-            look.fill().ifPresent(colour -> add(name, colour, path, at));
+            look.fill().ifPresent(colour -> add(name, colour, Coverage.filled(lines, look.evenOdd(), at)));
             if (look.width() > 0) {
                 look.stroke()
                         .ifPresent(colour -> add(
                                 look.fill().isPresent() ? name + " line" : name,
                                 colour,
-                                new BasicStroke((float) look.width(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
-                                        .createStrokedShape(path),
-                                at));
+                                Coverage.drawn(lines, look.width(), at)));
             }
         }
     }
 
-    private void add(String name, Colour colour, Shape shape, AffineTransform at) {
-        Area area = new Area(at.createTransformedShape(shape));
+    private void add(String name, Colour colour, Coverage area) {
         if (!area.isEmpty()) {
             drawn.add(new Drawn(name, colour, area));
         }
@@ -114,17 +114,15 @@ public final class PictureFile {
     }
 
     private Picture picture(String fileName) {
-        Area all = new Area();
-        drawn.forEach(d -> all.add(d.area));
-        Rectangle2D box = sized(all.getBounds2D());
+        Coverage all = sized(Coverage.of(drawn.stream().map(Drawn::area).toList()));
         List<Picture.Region> regions = new ArrayList<>();
         for (Drawn d : drawn) {
-            String path = Figures.text(d.area, box.getX(), box.getY(), 0);
+            String path = Figures.text(d.area, all.left(), all.top(), 0);
             if (!path.isEmpty()) {
                 regions.add(new Picture.Region(Scalars.shorten(d.name), d.colour, new PathData(path)));
             }
         }
-        String outline = Figures.text(all, box.getX(), box.getY(), CRUMB);
+        String outline = Figures.text(all, all.left(), all.top(), CRUMB);
         int pieces = Figures.outlines(outline).size();
         if (pieces != 1) {
             throw new RefusedException(
@@ -139,8 +137,8 @@ public final class PictureFile {
                 choice("data-role", Picture.Role.class, Picture.Role.COMPANION),
                 choice("data-looks", Picture.Looks.class, Picture.Looks.NEITHER),
                 choice("data-cut", CutMethod.class, CutMethod.ELECTRONIC),
-                hundredths(box.getWidth()),
-                hundredths(box.getHeight()),
+                hundredths(all.width()),
+                hundredths(all.height()),
                 hundredths(Math.max(0, SvgWalk.millimetres(said.get("data-foot")))),
                 choice("data-stance", Picture.Stance.class, Picture.Stance.UPRIGHT),
                 owned(),
@@ -148,19 +146,19 @@ public final class PictureFile {
                 regions);
     }
 
-    private static Rectangle2D sized(Rectangle2D box) {
-        double least = Math.min(box.getWidth(), box.getHeight());
-        double most = Math.max(box.getWidth(), box.getHeight());
+    private static Coverage sized(Coverage all) {
+        double least = Math.min(all.width(), all.height());
+        double most = Math.max(all.width(), all.height());
         if (!(least >= 0.5 && most <= 3_000)) {
             throw new RefusedException(
                     "file",
                     String.format(
                             Locale.ROOT,
                             "draws %.1f × %.1f mm; from 0.5 mm to 3 m can be made",
-                            box.getWidth(),
-                            box.getHeight()));
+                            all.width(),
+                            all.height()));
         }
-        return box;
+        return all;
     }
 
     private static Length hundredths(double mm) {

@@ -90,14 +90,14 @@ public final class Figures {
         return all;
     }
 
-    /** A shape as path data, seen from another origin, without lines round less than so many square millimetres. */
-    public static String text(Shape shape, double left, double top, double crumb) {
+    /** What is covered as path data, seen from another origin, without lines round less than so many square millimetres. */
+    public static String text(Coverage covered, double left, double top, double crumb) {
         StringBuilder text = new StringBuilder();
-        each(shape, line -> {
+        for (List<Point> line : covered.rings()) {
             List<Point> moved =
                     line.stream().map(p -> new Point(p.x() - left, p.y() - top)).toList();
             write(distinct(moved), crumb, text);
-        });
+        }
         return text.toString();
     }
 

@@ -193,7 +193,7 @@ class OutlineFileTest {
     @Test
     void namesTheLimitOfWhatAFileMayHold() {
         String circles = "0\nCIRCLE\n10\n0\n20\n0\n40\n9000\n".repeat(6_000);
-        assertThatThrownBy(() -> read(dxf(circles))).hasMessageContaining("more than 400,000 points");
+        assertThatThrownBy(() -> read(dxf(circles))).hasMessageContaining("more than 150,000 points");
         String dots = "<svg xmlns='http://www.w3.org/2000/svg'><path d='" + "M0 0Z".repeat(500_000) + "'/></svg>";
         assertThatThrownBy(() -> read(dots)).hasMessageContaining("more than 50,000 lines");
         String lines = IntStream.range(0, 60_000)

@@ -1,8 +1,10 @@
 package dev.schachtel.core.shape;
 
-import java.awt.geom.Area;
-import java.awt.geom.Ellipse2D;
-import java.awt.geom.Rectangle2D;
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
@@ -42,30 +44,73 @@ class FiguresTest {
         assertThat(Figures.outlines(path)).isEmpty();
     }
 
-    /** Shapes of another library, written as text and read again, have the area which that library says by sampling. */
-    @Test
-    void writtenAndReadTheAreaStays() {
-        Random random = new Random(4);
-        for (int i = 0; i < 20; i++) {
-            Area shape = new Area(new Rectangle2D.Double(0, 0, 40, 30));
-            shape.add(new Area(new Ellipse2D.Double(random.nextInt(40), random.nextInt(30), 20, 14)));
-            shape.subtract(new Area(new Ellipse2D.Double(5 + random.nextInt(20), 5 + random.nextInt(10), 9, 9)));
-            List<Outline> read = Figures.outlines(Figures.text(shape, 0, 0, 0));
-            int inside = 0;
-            for (double x = -20; x < 80; x += 0.25) {
-                for (double y = -20; y < 60; y += 0.25) {
-                    inside += shape.contains(x, y) ? 1 : 0;
+    private static Path2D path(List<Coverage.Line> lines, boolean evenOdd) {
+        Path2D path = new Path2D.Double(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+        for (Coverage.Line line : lines) {
+            path.moveTo(line.points().get(0).x(), line.points().get(0).y());
+            line.points().forEach(p -> path.lineTo(p.x(), p.y()));
+            if (line.closed()) {
+                path.closePath();
+            }
+        }
+        return path;
+    }
+
+    private static List<Coverage.Line> lines(Random random) {
+        List<Coverage.Line> lines = new ArrayList<>();
+        for (int n = random.nextInt(3); n >= 0; n--) {
+            List<Point> points = new ArrayList<>();
+            for (int k = 3 + random.nextInt(9); k > 0; k--) {
+                // On a coarse grid, so that lines also touch, meet in corners and run along each other.
+                points.add(new Point(2 * random.nextInt(16), 2 * random.nextInt(16)));
+            }
+            lines.add(new Coverage.Line(points, random.nextInt(4) > 0));
+        }
+        return lines;
+    }
+
+    private static void covers(Shape judge, Coverage covered, AffineTransform place, int seed) {
+        List<Outline> read = Figures.outlines(Figures.text(covered, 0, 0, 0));
+        Shape placed = place.createTransformedShape(judge);
+        Shape edge = new BasicStroke(0.2f).createStrokedShape(placed);
+        for (double x = -9.87; x < 50; x += 1.43) {
+            for (double y = -9.79; y < 50; y += 1.41) {
+                if (!edge.contains(x, y)) {
+                    Point at = new Point(x, -y);
+                    assertThat(read.stream().anyMatch(o -> o.holds(at)))
+                            .as("seed %s at %s %s", seed, x, y)
+                            .isEqualTo(placed.contains(x, y));
                 }
             }
-            assertThat(area(read)).isEqualTo(inside / 16.0, within(8.0));
         }
+    }
+
+    /** What is filled and what a pen draws, point by point as another library has it; lines that cross, touch and lie on each other. */
+    @Test
+    void anotherLibraryCoversTheSame() {
+        for (int seed = 0; seed < 25; seed++) {
+            Random random = new Random(seed);
+            List<Coverage.Line> lines = lines(random);
+            AffineTransform place = AffineTransform.getRotateInstance(0.1 * random.nextInt(9), 15, 15);
+            boolean evenOdd = random.nextBoolean();
+            covers(path(lines, evenOdd), Coverage.filled(lines, evenOdd, place), place, seed);
+            float width = 0.5f + random.nextInt(30) / 10f;
+            Shape stroke = new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+                    .createStrokedShape(path(lines, false));
+            covers(stroke, Coverage.drawn(lines, width, place), place, seed);
+        }
+    }
+
+    private static Coverage.Line box(double x, double y, double side) {
+        return new Coverage.Line(
+                List.of(new Point(x, y), new Point(x + side, y), new Point(x + side, y + side), new Point(x, y + side)),
+                true);
     }
 
     /** What is smaller than a crumb is left out, holes as well. */
     @Test
     void crumbsAreLeftOut() {
-        Area shape = new Area(new Rectangle2D.Double(0, 0, 10, 10));
-        shape.subtract(new Area(new Rectangle2D.Double(4, 4, 0.4, 0.4)));
+        Coverage shape = Coverage.filled(List.of(box(0, 0, 10), box(4, 4, 0.4)), true, new AffineTransform());
         assertThat(Figures.outlines(Figures.text(shape, 0, 0, 0)).get(0).holes())
                 .hasSize(1);
         assertThat(Figures.outlines(Figures.text(shape, 0, 0, 0.3)).get(0).holes())
