@@ -28,7 +28,10 @@ class LauncherTest {
     private static final boolean ROOT = "root".equals(System.getProperty("user.name"));
 
     @TempDir
-    Path dir;
+    Path around;
+
+    /** A folder whose name has a space. */
+    private Path dir;
 
     private Path out;
     private int port;
@@ -36,6 +39,10 @@ class LauncherTest {
 
     @BeforeEach
     void folder() throws IOException {
+        Files.setPosixFilePermissions(around, PosixFilePermissions.fromString("rwx--x--x"));
+        dir = Files.createDirectory(around.resolve("our cards"));
+        // Killed in the middle of its first start.
+        Files.createDirectories(dir.resolve("var/mariadb.new/mysql"));
         Files.setPosixFilePermissions(dir, PosixFilePermissions.fromString("rwx--x--x"));
         Files.copy(Path.of("..", "schachtel"), dir.resolve("schachtel"));
         for (String needed : List.of("schachtel-core/src/main", "schachtel-app/src/main", "demo")) {
@@ -138,6 +145,12 @@ class LauncherTest {
                 .contains("The database stopped by itself")
                 .doesNotContain("Killed");
 
+        long server = number("run/app.pid");
+        ProcessHandle.of(server).orElseThrow().destroyForcibly();
+        until(() -> number("run/app.pid") != server && run("status").contains("answers at"));
+        assertThat(Files.readString(out)).contains("The application did not answer any more");
+        assertThat(dir.resolve("var/log/app.log.1")).exists();
+
         Path backup = dir.resolve("cards.sql");
         assertThat(run("backup", dir.resolve("no/cards.sql").toString()))
                 .isEqualTo("schachtel: there is no folder " + dir.resolve("no") + "; make it first.\n");
@@ -186,10 +199,9 @@ class LauncherTest {
         Files.writeString(broken, whole.replace("INSERT INTO", "INSERT OUT OF"));
         for (int i = 0; i < 2; i++) {
             assertThat(run("restore", damaged.toString())).contains("is no whole backup; nothing was changed.");
-            assertThat(run("restore", broken.toString()))
-                    .contains("is damaged or no backup")
-                    .contains("nothing was changed.");
+            assertThat(run("restore", broken.toString())).contains("nothing was changed.");
         }
+        commandsAreNotObeyed(whole);
         Path now = dir.resolve("now.sql");
         run("backup", now.toString());
         assertThat(Files.readString(now)).contains("Changed").doesNotContain("Zebra");
@@ -198,9 +210,42 @@ class LauncherTest {
         run("backup", then.toString());
         assertThat(Files.readString(then)).contains("Zebra").doesNotContain("Changed");
         try (Stream<Path> copies = Files.list(dir.resolve("var/copies"))) {
-            assertThat(copies.toList()).singleElement().satisfies(c -> assertThat(Files.readString(c))
+            assertThat(copies.toList()).isNotEmpty().allSatisfy(c -> assertThat(Files.readString(c))
                     .contains("Changed"));
         }
+    }
+
+    /** A backup that runs programs, or reaches for what is there, is not read; not even where a row hides it. */
+    private void commandsAreNotObeyed(String whole) throws Exception {
+        Path mark = dir.resolve("run-by-a-backup");
+        int first = whole.indexOf("DROP TABLE");
+        for (String line : List.of(
+                "\\! touch " + mark,
+                "system touch " + mark,
+                "USE schachtel;",
+                "DROP TABLE schachtel.card;",
+                "/*!40101 SET @x = 1 */; DROP TABLE schachtel.card;",
+                "SELECT 'x' INTO OUTFILE '" + mark + "';",
+                "DELIMITER //",
+                "source " + mark)) {
+            Path hostile = dir.resolve("hostile.sql");
+            Files.writeString(hostile, whole.substring(0, first) + line + "\n" + whole.substring(first));
+            assertThat(run("restore", hostile.toString()))
+                    .as(line)
+                    .contains("holds what no backup of Schachtel holds")
+                    .contains("nothing was changed.");
+        }
+        int row = whole.indexOf("('Zebra')");
+        for (String hidden : List.of(
+                "('Zebra'); DROP TABLE schachtel.card;",
+                "('Zebra'); \\! touch " + mark + ";",
+                "('Zebra'); CREATE VIEW v AS SELECT 1;",
+                "('Zebra'); CREATE TRIGGER t BEFORE INSERT ON card FOR EACH ROW SET NEW.name = 'x';")) {
+            Path hostile = dir.resolve("hidden.sql");
+            Files.writeString(hostile, whole.substring(0, row) + hidden + whole.substring(whole.indexOf('\n', row)));
+            assertThat(run("restore", hostile.toString())).as(hidden).contains("nothing was changed.");
+        }
+        assertThat(mark).doesNotExist();
     }
 
     /** A number that was given to another program since is not taken for ours. */

@@ -25,6 +25,8 @@ import dev.schachtel.core.model.RefusedException;
 public final class ImageFile {
     /** Points of a picture that are taken in, of which the file only tells the number. */
     private static final long POINTS = 80_000_000;
+    /** The same times the passes in which they are told: each goes over all of them again. */
+    private static final long PASSED = 160_000_000;
 
     private static final Set<String> TAKEN = Set.of("jpeg", "png");
 
@@ -42,7 +44,7 @@ public final class ImageFile {
             while (readers.hasNext()) {
                 ImageReader reader = readers.next();
                 if (TAKEN.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                    return scaled(read(reader, in, most, what), most);
+                    return scaled(read(reader, file, in, most, what), most);
                 }
             }
         } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
@@ -66,13 +68,17 @@ public final class ImageFile {
         return new Raster(w, h, points);
     }
 
-    private static BufferedImage read(ImageReader reader, ImageInputStream in, int most, String what)
+    private static BufferedImage read(ImageReader reader, byte[] file, ImageInputStream in, int most, String what)
             throws IOException {
         try {
             reader.setInput(in, true, true);
             long points = (long) reader.getWidth(0) * reader.getHeight(0);
             if (points > POINTS) {
                 throw new RefusedException(what, "has more than 80 million points; take a smaller one");
+            }
+            if (points * passes(file) > PASSED) {
+                throw new RefusedException(
+                        what, "is told in too many passes for its size; save it as a plain picture, or a smaller one");
             }
             int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * most));
             ImageReadParam fewer = reader.getDefaultReadParam();
@@ -81,6 +87,21 @@ public final class ImageFile {
         } finally {
             reader.dispose();
         }
+    }
+
+    /**
+     * In how many passes a JPEG tells its points; 7 for a PNG that is interlaced. Markers as ISO/IEC 10918-1, annex B, and
+     * chunks as ISO/IEC 15948 have them: 255 and 218 begin a pass, which no data in between can hold.
+     */
+    private static int passes(byte[] file) {
+        if (file.length > 28 && (file[0] & 0xff) == 0x89) {
+            return file[28] == 0 ? 1 : 7;
+        }
+        int passes = 0;
+        for (int i = 0; i + 1 < file.length; i++) {
+            passes += (file[i] & 0xff) == 0xff && (file[i + 1] & 0xff) == 0xda ? 1 : 0;
+        }
+        return Math.max(1, passes);
     }
 
     private static BufferedImage scaled(BufferedImage image, int most) {
