@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,6 +29,7 @@ import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
+import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.Place;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
@@ -42,11 +45,13 @@ import dev.schachtel.core.model.RefusedException;
 class CardsController {
     private final CardService cards;
     private final Home home;
-    private final BaseTiles tiles;
+    private final BaseTiles bases;
+    private final Tiles tiles;
     private final Workshops workshops;
     private final Plans plans;
 
-    CardsController(CardService cards, Home home, BaseTiles tiles, Workshops workshops, Plans plans) {
+    CardsController(CardService cards, Home home, BaseTiles bases, Tiles tiles, Workshops workshops, Plans plans) {
+        this.bases = bases;
         this.cards = cards;
         this.home = home;
         this.tiles = tiles;
@@ -55,13 +60,14 @@ class CardsController {
     }
 
     /** What is asked of the home page; what was put away just now is named with where it is. */
-    record Asked(String sought, String order, String place, @Nullable Long gone) {
+    record Asked(String sought, String order, String place, @Nullable Long gone, @Nullable Integer from) {
         HomeView.Wish wish() {
             String words = sought == null ? "" : sought;
             return new HomeView.Wish(
                     words.length() > 100 ? words.substring(0, 100) : words,
                     HomeView.Order.of(order == null ? "" : order),
-                    Place.of(place == null ? "" : place));
+                    Place.of(place == null ? "" : place),
+                    from == null ? 0 : Math.max(0, from));
         }
     }
 
@@ -76,6 +82,17 @@ class CardsController {
                 .flatMap(p ->
                         cards.heads(p).stream().filter(h -> h.id() == id).map(h -> new HomeView.Gone(id, h.name(), p)))
                 .findFirst());
+    }
+
+    /** The card as the home page shows it. The address holds a stamp of what is seen, so that it may be kept. */
+    @GetMapping("/cards/{id}/picture.svg")
+    ResponseEntity<String> picture(@PathVariable long id) {
+        return tiles.picture(id)
+                .map(svg -> ResponseEntity.ok()
+                        .contentType(MediaType.valueOf("image/svg+xml"))
+                        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                        .body(svg))
+                .orElseThrow(() -> new NoSuchCardException(id));
     }
 
     /** Archives, deletes or puts back. */
@@ -111,7 +128,7 @@ class CardsController {
                                 + f.units().sign()))
                 .toList();
         model.addAttribute("formats", drawn);
-        model.addAttribute("bases", tiles.all(workshops.now()));
+        model.addAttribute("bases", bases.all(workshops.now()));
         return "cards/new";
     }
 

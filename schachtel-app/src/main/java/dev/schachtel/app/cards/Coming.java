@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.occasions.Occasions;
+import dev.schachtel.app.planning.Later;
 import dev.schachtel.app.planning.MakersPace;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
@@ -28,14 +29,17 @@ class Coming {
     private static final int A_DAY = 8;
 
     private static final int SHOWN = 4;
+    private static final Duration PATIENCE = Duration.ofMillis(100);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private final Occasions occasions;
     private final CardService cards;
     private final Plans plans;
     private final MakersPace makers;
+    private final Later later;
     private final Clock clock;
 
-    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock, MakersPace makers) {
+    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock, MakersPace makers, Later later) {
+        this.later = later;
         this.makers = makers;
         this.occasions = occasions;
         this.cards = cards;
@@ -49,7 +53,13 @@ class Coming {
      * @param begin what to do by when
      * @param href where its card is; empty without one
      */
-    record Day(long id, String day, String what, String begin, String href) {}
+    record Day(long id, String day, String what, String begin, String href) {
+        private static final String LOOKING = "working out by when to begin …";
+
+        boolean looking() {
+            return begin.endsWith(LOOKING);
+        }
+    }
 
     List<Day> next() {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
@@ -90,8 +100,13 @@ class Coming {
     }
 
     private String begin(StoredCard card, LocalDate day, LocalDate today) {
-        LocalDate begin = day.minusDays(days(plans.of(card.spec())) - 1L);
         String by = "“" + card.spec().name() + "”: ";
+        Optional<Plan> plan = Later.within(
+                later.ask(List.of(Coming.class, card.id(), card.version()), () -> plans.of(card.spec())), PATIENCE);
+        if (plan.isEmpty()) {
+            return by + Day.LOOKING;
+        }
+        LocalDate begin = day.minusDays(days(plan.get()) - 1L);
         if (begin.isBefore(today)) {
             return by + "too late by " + (today.toEpochDay() - begin.toEpochDay()) + " days, unless more hands help.";
         }

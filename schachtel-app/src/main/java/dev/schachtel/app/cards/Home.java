@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import org.springframework.stereotype.Component;
 
@@ -31,18 +32,21 @@ class Home {
 
     HomeView view(HomeView.Wish wish, Optional<HomeView.Gone> gone) {
         String sought = Tiles.small(wish.sought().strip());
-        List<Shown> found = cards.heads(wish.place()).stream()
-                .map(h -> new Shown(h, tiles.of(h)))
+        List<CardService.Head> heads = cards.heads(wish.place());
+        List<Tiles.Tile> all = tiles.of(heads);
+        List<Shown> found = IntStream.range(0, heads.size())
+                .mapToObj(i -> new Shown(heads.get(i), all.get(i)))
                 .filter(s -> s.tile.words().contains(sought))
                 .sorted(order(wish.order()))
                 .toList();
+        HomeView.Part part = HomeView.Part.of(wish.from(), found.size());
         return new HomeView(
                 wish,
                 List.of(
                         count(Place.BENCH, "On the bench"),
                         count(Place.ARCHIVED, "Archived"),
                         count(Place.DELETED, "Deleted")),
-                sets(found, wish.order()),
+                sets(found.subList(part.from(), part.to()), wish.order()),
                 found.stream()
                         .filter(s -> s.tile.card().isEmpty())
                         .map(s -> new HomeView.Broken(
@@ -50,7 +54,8 @@ class Home {
                         .toList(),
                 wish.place() == Place.BENCH ? underway.now() : List.of(),
                 wish.place() == Place.BENCH ? coming.next() : List.of(),
-                gone.orElse(null));
+                gone.orElse(null),
+                part);
     }
 
     private HomeView.Count count(Place place, String title) {

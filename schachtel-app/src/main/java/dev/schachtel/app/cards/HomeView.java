@@ -20,9 +20,37 @@ public record HomeView(
         List<Broken> broken,
         List<Underway.Run> underway,
         List<Coming.Day> coming,
-        @Nullable Gone gone) {
-    /** What of all cards is looked for, and in which order. */
-    public record Wish(String sought, Order order, Place place) {}
+        @Nullable Gone gone,
+        Part part) {
+    /** What of all cards is looked for, in which order, and from which one on. */
+    public record Wish(String sought, Order order, Place place, int from) {}
+
+    /**
+     * So many are on one page.
+     *
+     * @param from the first of them, from 0
+     * @param to behind the last
+     */
+    public record Part(int from, int to, int all) {
+        static final int MOST = 48;
+
+        static Part of(int from, int all) {
+            int first = Math.max(0, Math.min(from / MOST * MOST, (all - 1) / MOST * MOST));
+            return new Part(first, Math.min(all, first + MOST), all);
+        }
+
+        public boolean isAll() {
+            return isFirst() && isLast();
+        }
+
+        public boolean isFirst() {
+            return from == 0;
+        }
+
+        public boolean isLast() {
+            return to == all;
+        }
+    }
 
     /** How cards are ordered. */
     public enum Order {
@@ -63,16 +91,37 @@ public record HomeView(
     /** Cards that belong together. */
     public record Set(String name, List<Card> cards) {}
 
-    /** One card: its picture, how it stands, and what to do next. */
+    /**
+     * One card: its picture, how it stands, and what to do next.
+     *
+     * @param picture where the picture is to be had; empty if there is none yet
+     */
     public record Card(
             long id,
             String name,
             String about,
-            String pictureSvg,
+            String picture,
             String shape,
             String state,
             String next,
-            String nextHref) {}
+            String nextHref) {
+        static final String LOOKING = "looking";
+
+        public boolean looking() {
+            return shape.equals(LOOKING);
+        }
+
+        /** As it was, until it is known how it stands now. */
+        Card stillLooking(String newName) {
+            return new Card(id, newName, about, picture, LOOKING, "looking …", "", nextHref);
+        }
+    }
+
+    /** Whether something on the page is still being worked out. */
+    public boolean isLooking() {
+        return sets.stream().flatMap(s -> s.cards.stream()).anyMatch(Card::looking)
+                || coming.stream().anyMatch(Coming.Day::looking);
+    }
 
     /** A card whose stored form can't be read: why, and where its file can be had as it is. */
     public record Broken(String name, String reason, String download) {}

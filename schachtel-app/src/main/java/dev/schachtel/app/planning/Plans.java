@@ -127,6 +127,13 @@ public class Plans {
         return (tried == null ? plan : plan.withRemediesOf(tried)).on(today());
     }
 
+    /** For one look at very many cards: what pages ask for again and again stays known. */
+    public Plan once(CardSpec spec) {
+        Key key = new Key(spec, workshops.now());
+        Plan plan = recent.getIfPresent(key);
+        return (plan == null ? planned(key) : plan).on(today());
+    }
+
     /** With the remedies of its findings, each tried out. */
     public Plan mended(CardSpec spec) {
         Key key = new Key(spec, workshops.now());
@@ -179,16 +186,18 @@ public class Plans {
 
     /** Without what a day means for it: what is kept must not grow old. With what was found by looking longer before. */
     private Plan known(Key key) {
-        return recent.get(key, k -> {
-            Plan plan = Planner.withoutRemedies(k.spec, k.workshop);
-            FoundFile before = found.of(k.spec, k.workshop);
-            if (!before.cuts().equals(FoundCuts.NONE)) {
-                plan = plan.with(cutSearch(k, plan, before).plan());
-            }
-            return before.order().equals(FoundOrder.NONE)
-                    ? plan
-                    : plan.with(orderSearch(k, plan, before).plan());
-        });
+        return recent.get(key, this::planned);
+    }
+
+    private Plan planned(Key key) {
+        Plan plan = Planner.withoutRemedies(key.spec, key.workshop);
+        FoundFile before = found.of(key.spec, key.workshop);
+        if (!before.cuts().equals(FoundCuts.NONE)) {
+            plan = plan.with(cutSearch(key, plan, before).plan());
+        }
+        return before.order().equals(FoundOrder.NONE)
+                ? plan
+                : plan.with(orderSearch(key, plan, before).plan());
     }
 
     private CutSearch cutSearch(Key key, Plan plan, FoundFile before) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
@@ -52,6 +53,12 @@ public class CardService {
         return store.run(() -> cards.findAllByPlaceOrderByIdAsc(place).stream()
                 .map(c -> new Head(c.id(), c.version(), c.name(), c.setName(), c.changedAt()))
                 .toList());
+    }
+
+    /** A card without what it consists of; empty if there is none. */
+    public Optional<Head> headOf(long id) {
+        return store.run(
+                () -> cards.findById(id).map(c -> new Head(c.id(), c.version(), c.name(), c.setName(), c.changedAt())));
     }
 
     public long count(Place place) {
