@@ -224,7 +224,7 @@ public class Logbook {
      */
     void change(long id, UnaryOperator<LogEntry> change) {
         run(() -> {
-            LoggedBuild build = builds.findById(id).orElseThrow(() -> new NoSuchBuildException(id));
+            LoggedBuild build = builds.lock(id).orElseThrow(() -> new NoSuchBuildException(id));
             Kept kept = kept(build);
             hold(build, change.apply(kept.entry()), kept.card());
             return builds.saveAndFlush(build).id();

@@ -6,8 +6,11 @@ import java.util.Optional;
 
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
+
+import jakarta.persistence.LockModeType;
 
 /** Builds of the log. */
 interface LoggedRepository extends JpaRepository<LoggedBuild, Long> {
@@ -26,6 +29,11 @@ interface LoggedRepository extends JpaRepository<LoggedBuild, Long> {
             + "b.id, b.version, b.name, b.about, b.endedAt, b.planned, b.taken, b.mishaps) from LoggedBuild b "
             + "order by b.endedAt desc, b.id desc")
     List<Row> newest(Pageable page);
+
+    /** Whoever else wants to change it waits until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select b from LoggedBuild b where b.id = :id")
+    Optional<LoggedBuild> lock(@Param("id") long id);
 
     Optional<LoggedBuild> findByRunId(long runId);
 

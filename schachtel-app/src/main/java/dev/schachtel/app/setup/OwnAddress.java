@@ -53,9 +53,24 @@ class OwnAddress extends OncePerRequestFilter {
                             + "/ instead.");
         } else if (!READING.contains(request.getMethod()) && !isOurs(request)) {
             refuse(response, HttpStatus.FORBIDDEN, "Another site may not change anything here.");
+        } else if (isForeign(request)) {
+            refuse(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "Another site may not use what is here; open it in a window of its own.");
         } else {
+            response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
             chain.doFilter(request, response);
         }
+    }
+
+    /** A page of another site that shows or fetches something of ours, and so makes it work; a link to us is followed. */
+    private static boolean isForeign(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        String mode = request.getHeader("Sec-Fetch-Mode");
+        String dest = request.getHeader("Sec-Fetch-Dest");
+        boolean followed = "navigate".equals(mode) && "document".equals(dest);
+        return site != null && !OURS.contains(site) && !followed;
     }
 
     /** Browsers say where a request comes from; programs say nothing. */

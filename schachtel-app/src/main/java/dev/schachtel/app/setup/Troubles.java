@@ -1,6 +1,7 @@
 package dev.schachtel.app.setup;
 
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.beans.InvalidPropertyException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionException;
@@ -65,6 +66,16 @@ class Troubles {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return refused(
                 new RefusedException(e.getName(), "is none of what can be chosen; load the page again"),
+                request,
+                model);
+    }
+
+    /** Fields that no form of ours has, such as a list where there is one value. */
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String noField(InvalidPropertyException e, HttpServletRequest request, Model model) {
+        return refused(
+                new RefusedException(e.getPropertyName(), "is nothing that can be said here; load the page again"),
                 request,
                 model);
     }
