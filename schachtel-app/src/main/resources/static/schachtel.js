@@ -24,6 +24,27 @@
     dirty.clear();
     while (underway.size > 0) await new Promise((done) => setTimeout(done, 20));
   };
+  // One window never gets in its own way: a change waits for the answer to the one before, and then tells what it saw last.
+  let waiting = 0, inTurn = false, turn = Promise.resolve();
+  const changing = () => [...underway.values()].some((asker) => !asker.matches("[data-later]"));
+  const quiet = async () => { while (changing()) await new Promise((done) => setTimeout(done, 20)); };
+  document.addEventListener("htmx:confirm", (event) => {
+    const { detail } = event, form = detail.elt;
+    if (inTurn || detail.verb !== "post" || detail.question || form.matches("[data-later]") || !(waiting || changing())) return;
+    event.preventDefault();
+    const submitter = detail.triggeringEvent && detail.triggeringEvent.submitter;
+    const said = { ...(form.matches("form") ? Object.fromEntries(new FormData(form)) : {}), ...(detail.etc && detail.etc.values) };
+    if (submitter && submitter.name) said[submitter.name] = submitter.value;
+    waiting += 1;
+    turn = turn.then(quiet).then(() => {
+      waiting -= 1;
+      inTurn = true;
+      if (form.isConnected) detail.issueRequest(true);
+      // What asked was drawn anew meanwhile: it is said in its name.
+      else htmx.ajax("POST", detail.path, { ...whole, values: { ...Object.fromEntries($$("#seen input").map((i) => [i.name, i.value])), ...said } });
+      inTurn = false;
+    }).then(quiet);
+  });
   let last = Promise.resolve();
   const whole = { target: "#page", select: "#page", swap: "outerHTML" };
   const ask = (verb, address, values, where = whole) => {
@@ -99,10 +120,18 @@
     notice.dataset.refusal = "true";
     notice.textContent = new DOMParser().parseFromString(detail.xhr.responseText, "text/html").body.textContent.trim();
   });
-  // It stays until something else is asked for: nobody reads against a clock.
+  // It stays until something else is asked for, which what waited its turn by then is not: nobody reads against a clock.
+  let unread = "";
   document.addEventListener("htmx:beforeRequest", (event) => {
     const notice = $("#notice[data-refusal]");
-    if (notice && !event.detail.requestConfig.elt.matches("[data-later]")) notice.textContent = "";
+    unread = notice && (inTurn || event.detail.requestConfig.elt.matches("[data-later]")) ? notice.textContent : "";
+    if (notice && !unread) notice.textContent = "";
+  });
+  document.addEventListener("htmx:afterSettle", () => {
+    const notice = $("#notice");
+    if (!unread || !notice || notice.textContent.trim()) return;
+    notice.dataset.refusal = "true";
+    notice.textContent = unread;
   });
 
   // What nobody asked for waits until nobody is typing where it would go, and nothing that was asked for is on its way there.
