@@ -1,7 +1,7 @@
 #!/usr/bin/env python3
 """Times 200 parameter changes over HTTP, each with its page regions and drawings; the application must be running.
 
-Use: bench/changes.py [address]   (default http://127.0.0.1:8090)
+Use: changes.py [address [changes]]   (default http://127.0.0.1:8090 200)
 """
 import http.cookiejar
 import json
@@ -12,7 +12,8 @@ import urllib.parse
 import urllib.request
 
 ADDRESS = sys.argv[1] if len(sys.argv) > 1 else "http://127.0.0.1:8090"
-WARM_UP, CHANGES = 200, 200
+CHANGES = int(sys.argv[2]) if len(sys.argv) > 2 else 200
+WARM_UP = CHANGES
 opener = urllib.request.build_opener(urllib.request.HTTPCookieProcessor(http.cookiejar.CookieJar()))
 
 
@@ -24,7 +25,7 @@ def call(path, fields=None):
 
 page, _ = call("/new")
 token = re.search(r'name="_csrf" value="([^"]+)"', page).group(1)
-_, where = call("/cards", {"name": "Benchmark", "format": "slim", "base": "side", "front": "raised", "_csrf": token})
+_, where = call("/cards", {"name": "Benchmark", "format": "slim", "base": "flat-fold.side", "front": "raised", "_csrf": token})
 card = re.search(r"/cards/(\d+)/", where).group(1)
 
 

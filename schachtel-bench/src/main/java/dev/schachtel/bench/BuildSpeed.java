@@ -20,13 +20,13 @@ import dev.schachtel.core.material.Workshop;
 /** How long build plans take: demo cards alone, and forty cards one by one. Warms up first. Run from the project's folder. */
 public final class BuildSpeed {
     private static final Workshop WORKSHOP = WorkshopFile.standard();
-    private static final int WARM = 30;
+    private static final int WARM = Rounds.of(30);
 
     private BuildSpeed() {}
 
     public static void main(String[] args) throws IOException {
         for (String name : new String[] {"upper-station", "terraces", "viaduct", "cable-drum"}) {
-            one(CardFile.read(Files.readString(Path.of("demo", name + ".json")), WORKSHOP));
+            one(CardFile.read(Files.readString(Path.of(System.getProperty("demo", "demo"), name + ".json")), WORKSHOP));
         }
         CardSpec forty = StressCard.make();
         forty = CardEdit.of(forty).set(new Id("brief"), "cards", "40");

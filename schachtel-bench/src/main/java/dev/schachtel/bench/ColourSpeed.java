@@ -64,7 +64,7 @@ public final class ColourSpeed {
         });
         byte[] photo = photo(random);
         say("palette of a JPEG of 12 million points", 8, () -> Palette.of(read(photo)));
-        String text = Files.readString(Path.of("demo", "cable-drum.json"));
+        String text = Files.readString(Path.of(System.getProperty("demo", "demo"), "cable-drum.json"));
         CardSpec coloured = CardFile.read(text, WORKSHOP);
         CardSpec plain = CardEdit.of(coloured).remove(new Id("colouring"));
         say("Cable Drum planned, its pictures as printed", 80, () -> Planner.plan(plain, WORKSHOP));
@@ -102,7 +102,8 @@ public final class ColourSpeed {
         return out.toByteArray();
     }
 
-    private static void say(String what, int runs, Callable<?> work) throws Exception {
+    private static void say(String what, int usual, Callable<?> work) throws Exception {
+        int runs = Rounds.of(usual);
         double[] times = new double[runs];
         for (int i = -runs; i < runs; i++) {
             long begun = System.nanoTime();

@@ -59,7 +59,8 @@ public final class CuttingQuality {
     /** How long Terraces x 40 and 2,000 mixed parts take to the first answer, and what 2 and 5 s make of it. */
     private static void batch() throws IOException {
         Workshop workshop = WorkshopFile.standard();
-        CardSpec spec = CardFile.read(Files.readString(Path.of("demo", "terraces.json")), workshop);
+        CardSpec spec =
+                CardFile.read(Files.readString(Path.of(System.getProperty("demo", "demo"), "terraces.json")), workshop);
         Build build = Engineering.engineer(spec, workshop);
         for (int i = 0; i < 20; i++) {
             CutPlanner.plan(build, workshop);
@@ -139,7 +140,7 @@ public final class CuttingQuality {
         int worse = 0;
         int over30 = 0;
         double longest = 0;
-        for (int seed = 0; seed < 200; seed++) {
+        for (int seed = 0; seed < Rounds.of(200); seed++) {
             long start = System.nanoTime();
             Search search = solved(makersMix(seed), seed, seconds);
             longest = Math.max(longest, (System.nanoTime() - start) / 1e9);
@@ -207,7 +208,7 @@ public final class CuttingQuality {
         int large = 0;
         double worst = 0;
         double longest = 0;
-        for (int seed = 0; seed < 300; seed++) {
+        for (int seed = 0; seed < Rounds.of(300); seed++) {
             Random random = new Random(1000 + seed);
             int sheets = 1 + random.nextInt(40);
             int parts = 5 + random.nextInt(56);

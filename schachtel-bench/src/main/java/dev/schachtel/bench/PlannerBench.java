@@ -42,7 +42,8 @@ public class PlannerBench {
 
     @Setup
     public void read() throws IOException {
-        spec = CardFile.read(Files.readString(Path.of("demo", "upper-station.json")), workshop);
+        spec = CardFile.read(
+                Files.readString(Path.of(System.getProperty("demo", "demo"), "upper-station.json")), workshop);
         planned = Planner.plan(spec, workshop);
     }
 

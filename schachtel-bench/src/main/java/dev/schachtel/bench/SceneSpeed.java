@@ -23,8 +23,8 @@ import dev.schachtel.core.scene.Sitting;
 public final class SceneSpeed {
     private static final Workshop WORKSHOP = WorkshopFile.standard();
     private static final Id PANEL = new Id("panel");
-    private static final int PIECES = 40;
-    private static final int RUNS = 150;
+    private static final int PIECES = Rounds.of(10) * 4;
+    private static final int RUNS = Rounds.of(150);
 
     private SceneSpeed() {}
 
@@ -47,7 +47,8 @@ public final class SceneSpeed {
                 "room for one more",
                 RUNS,
                 () -> Room.of(scenery, WORKSHOP.pictures().get(0), 0.5));
-        for (int rounds : new int[] {300, 3_000, 24_000}) {
+        for (int asked : new int[] {300, 3_000, 24_000}) {
+            int rounds = Rounds.of(asked / 300) * 300;
             say("layouts, " + rounds + " rounds", 12, () -> Layouts.of(scenery, rounds, 1));
             List<Layouts.Layout> found = Layouts.of(scenery, rounds, 1);
             System.out.printf(Locale.ROOT, "  %d found%n", found.size());
@@ -73,7 +74,8 @@ public final class SceneSpeed {
         return spec;
     }
 
-    private static void say(String what, int runs, Supplier<?> work) {
+    private static void say(String what, int usual, Supplier<?> work) {
+        int runs = Rounds.of(usual);
         double[] times = new double[runs];
         for (int i = -runs; i < runs; i++) {
             long begun = System.nanoTime();

@@ -57,7 +57,8 @@ public class StructuresBench {
     public void read() throws IOException {
         spec = card.equals("stress")
                 ? StressCard.make()
-                : CardFile.read(Files.readString(Path.of("demo", card + ".json")), workshop);
+                : CardFile.read(
+                        Files.readString(Path.of(System.getProperty("demo", "demo"), card + ".json")), workshop);
     }
 
     /** What a change waits for. */

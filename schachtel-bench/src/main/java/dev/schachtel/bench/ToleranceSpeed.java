@@ -19,13 +19,13 @@ import dev.schachtel.core.tolerance.Simulation;
 /** How long 2,000 builds of each demo card take, and finding what helps most. Warms up first. Run from the project's folder. */
 public final class ToleranceSpeed {
     private static final Workshop WORKSHOP = WorkshopFile.standard();
-    private static final int ROUNDS = 30;
+    private static final int ROUNDS = Rounds.of(30);
 
     private ToleranceSpeed() {}
 
     public static void main(String[] args) throws IOException {
         List<Path> cards;
-        try (Stream<Path> files = Files.list(Path.of("demo"))) {
+        try (Stream<Path> files = Files.list(Path.of(System.getProperty("demo", "demo")))) {
             cards = files.filter(f -> f.toString().endsWith(".json")).sorted().toList();
         }
         for (Path card : cards) {

@@ -2,9 +2,6 @@ package dev.schachtel.app.api;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -14,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
+import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.files.CardFile;
@@ -106,12 +104,7 @@ public class PlanController {
             if (bytes.length > LARGEST) {
                 throw new RefusedException("$", "is larger than 10 MB");
             }
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new RefusedException("$", "is not UTF-8 text");
+            return Uploaded.text(bytes, "$");
         }
     }
 

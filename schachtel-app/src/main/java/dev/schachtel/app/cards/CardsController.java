@@ -1,9 +1,6 @@
 package dev.schachtel.app.cards;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +23,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
@@ -151,20 +149,9 @@ class CardsController {
 
     @PostMapping("/cards/import")
     String read(@RequestParam MultipartFile file) throws IOException {
-        CardSpec spec = CardFile.readIncomplete(text(file.getBytes()));
+        CardSpec spec = CardFile.readIncomplete(Uploaded.text(file.getBytes(), "$"));
         plans.affordable(spec);
         return "redirect:/cards/" + cards.create(spec, "read from file").id() + "/structure";
-    }
-
-    private static String text(byte[] bytes) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new RefusedException("$", "is not UTF-8 text");
-        }
     }
 
     @PostMapping("/cards/{id}/duplicate")

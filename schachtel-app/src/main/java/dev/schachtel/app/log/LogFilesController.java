@@ -1,7 +1,6 @@
 package dev.schachtel.app.log;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.LogFile;
@@ -73,7 +73,7 @@ class LogFilesController {
         if (file.getSize() > LARGEST) {
             throw new RefusedException("log", "is larger than 8 MB");
         }
-        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+        String text = Uploaded.text(file.getBytes(), "log");
         String start = text.replace("\uFEFF", "").stripLeading();
         List<Acquaintance.Built> builds = start.startsWith("{")
                 ? LogFile.readAll(start)

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.images.ImageFile;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.colour.ChartReader;
@@ -122,7 +123,7 @@ class ShadesController {
         if (file.getSize() > LARGEST_LIST) {
             throw new RefusedException("list", "is larger than 2 MB");
         }
-        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+        String text = Uploaded.text(file.getBytes(), "list");
         workshops.change(w -> w.shaded(ShadeCsv.read(text, w.shades())));
         return HERE;
     }

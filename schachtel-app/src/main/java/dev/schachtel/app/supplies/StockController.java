@@ -1,7 +1,6 @@
 package dev.schachtel.app.supplies;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 import org.springframework.http.MediaType;
@@ -18,6 +17,7 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.edit.StockEdit;
 import dev.schachtel.core.material.Die;
@@ -192,7 +192,7 @@ public class StockController {
         if (file.getSize() > LARGEST) {
             throw new RefusedException("list", "is larger than 2 MB");
         }
-        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+        String text = Uploaded.text(file.getBytes(), "list");
         workshops.change(w -> StockCsv.read(text, w));
         return "redirect:/stock";
     }

@@ -96,7 +96,7 @@ public final class LogFile {
             if (node.path(ENTRY) instanceof ObjectNode one) {
                 one.put(Upgrades.MARK, version);
             }
-            LogEntry entry = entry(node.path(ENTRY), path + "." + ENTRY);
+            LogEntry entry = entry(node.path(ENTRY), path + "." + ENTRY).fromOutside(path + "." + ENTRY);
             all.add(new Built(
                     entry, node.has(CARD) ? Optional.of(CardFile.read(Json.write(node.get(CARD)))) : Optional.empty()));
         }

@@ -14,6 +14,7 @@ import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.learning.Timing;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Take;
+import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.run.RunEvent;
 import dev.schachtel.core.run.RunPlan;
 import dev.schachtel.core.run.RunState;
@@ -47,7 +48,8 @@ public record LogEntry(
     public LogEntry {
         stock = List.copyOf(stock);
         steps = List.copyOf(steps);
-        mishaps = List.copyOf(mishaps);
+        int last = steps.size() - 1;
+        mishaps = mishaps.stream().map(m -> m.upTo(last)).toList();
         given = List.copyOf(given);
     }
 
@@ -83,7 +85,12 @@ public record LogEntry(
             @Asked(value = "Step", initial = "-1", min = "-1", max = "1000") int step,
             @Asked(value = "Work", initial = " ", max = "60") String work,
             @Asked(value = "What happened", initial = " ", max = "300") String words,
-            @Asked(value = "What helped", initial = " ", max = "300") String rescue) {}
+            @Asked(value = "What helped", initial = " ", max = "300") String rescue) {
+        /** At the last step at most: what came from outside may name one that is not there. */
+        Wrong upTo(int last) {
+            return step <= last ? this : new Wrong(card, last, work, words, rescue);
+        }
+    }
 
     /** Somebody who got some of the cards. */
     public record Given(
@@ -124,6 +131,38 @@ public record LogEntry(
         /** How much more than was known before, as something to take out of the drawer now; -1 where nobody counts any more. */
         public Take more(int counted) {
             return new Take(name, material, item, of, (counted < 0 ? planned : counted) - amount());
+        }
+    }
+
+    /** Days that a log from outside may name. */
+    private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
+
+    private static final LocalDate LAST_DAY = LocalDate.of(2199, 12, 31);
+
+    /**
+     * The same, if it comes from outside and can be shown.
+     *
+     * @throws RefusedException if it has no name, or a day that nobody could mean
+     */
+    public LogEntry fromOutside(String path) {
+        if (name.isBlank()) {
+            throw new RefusedException(path + ".name", "must say what the card is called");
+        }
+        meant(path + ".day", day);
+        for (int i = 0; i < given.size(); i++) {
+            String at = path + ".given[" + i + "]";
+            if (given.get(i).who().isBlank()) {
+                throw new RefusedException(at + ".who", "must say who got it");
+            }
+            given.get(i).day().ifPresent(d -> meant(at + ".day", d));
+        }
+        return this;
+    }
+
+    private static void meant(String path, LocalDate day) {
+        if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
+            throw new RefusedException(
+                    path, "is " + day + "; a day from " + FIRST_DAY + " to " + LAST_DAY + " can be kept");
         }
     }
 

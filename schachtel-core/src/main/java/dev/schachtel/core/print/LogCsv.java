@@ -96,17 +96,18 @@ public final class LogCsv {
         }
         String words = plain(line, "words");
         return new LogEntry(
-                name,
-                day,
-                whole(line, "made", 1),
-                whole(line, "spoiled", 0),
-                60 * whole(line, "planned min", 0),
-                60 * whole(line, "taken min", 0),
-                List.of(),
-                List.of(),
-                List.of(),
-                words.substring(0, Math.min(LONGEST, words.length())),
-                List.of());
+                        name,
+                        day,
+                        whole(line, "made", 1),
+                        whole(line, "spoiled", 0),
+                        60 * whole(line, "planned min", 0),
+                        60 * whole(line, "taken min", 0),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        words.substring(0, Math.min(LONGEST, words.length())),
+                        List.of())
+                .fromOutside("line " + line.getRecordNumber());
     }
 
     private static int whole(CSVRecord line, String column, int otherwise) {

@@ -29,7 +29,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** A card that can't be planned is a state, not an exception. */
 class EdgesTest {
-    private static final int CARDS = 200;
+    private static final int CARDS = 120;
 
     /** Whatever is typed, at the ends of its range and beside any neighbour, is planned, drawn, kept and read back. */
     @Test
