@@ -30,8 +30,9 @@ public record HomeView(
      *
      * @param from the first of them, from 0
      * @param to behind the last
+     * @param cards how many there are on all pages
      */
-    public record Part(int from, int to, int all) {
+    public record Part(int from, int to, int cards) {
         static final int MOST = 48;
 
         static Part of(int from, int all) {
@@ -39,7 +40,7 @@ public record HomeView(
             return new Part(first, Math.min(all, first + MOST), all);
         }
 
-        public boolean isAll() {
+        public boolean isWhole() {
             return isFirst() && isLast();
         }
 
@@ -48,7 +49,7 @@ public record HomeView(
         }
 
         public boolean isLast() {
-            return to == all;
+            return to == cards;
         }
     }
 

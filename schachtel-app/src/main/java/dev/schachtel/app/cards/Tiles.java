@@ -130,24 +130,15 @@ class Tiles {
         if (last != null && isKnown(head)) {
             return last.tile;
         }
-        HomeView.Card before = last == null
-                ? new HomeView.Card(
-                        head.id(),
-                        name(head.name()),
-                        "",
-                        "",
-                        "looking",
-                        "looking …",
-                        "",
-                        "/cards/" + head.id() + "/structure")
-                : last.tile.card().orElse(null);
+        HomeView.Card before = last == null ? null : last.tile.card().orElse(null);
         if (before == null) {
-            return last.tile;
+            before = new HomeView.Card(
+                    head.id(), "", "", "", HomeView.Card.LOOKING, "", "", "/cards/" + head.id() + "/structure");
         }
         return new Tile(
                 Optional.of(before.stillLooking(name(head.name()))),
                 "",
-                last == null ? small(head.name() + " " + head.set()) : last.tile.words(),
+                small(head.name() + " " + head.set()) + (last == null ? "" : " " + last.tile.words()),
                 3,
                 last == null ? LocalDate.MAX : last.tile.due());
     }

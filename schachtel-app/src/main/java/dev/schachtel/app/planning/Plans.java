@@ -54,7 +54,7 @@ public class Plans {
     /** Steps of work that a card file from outside may take; a demo card takes a twentieth of it. */
     private static final long DEAREST = 1_400_000;
     /** Steps of work for which a page looks for a better build plan. */
-    private static final long MOMENT = 150_000;
+    private static final long MOMENT = 80_000;
 
     private final Workshops workshops;
     private final MakersPace makers;

@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** Small files that mean harm are read, or refused in words, with what they make on the way bounded; how long it takes is measured in schachtel-bench. */
 class DearFilesTest {
-    private static final int FILES = 16;
+    private static final int FILES = 8;
     /** All that is made on the way, not what is held at a time: that is a small share of it. */
     private static final long MOST_BYTES = 2_000L << 20;
 
