@@ -1,13 +1,11 @@
 package dev.schachtel.app.cards;
 
 import java.io.IOException;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,7 +25,6 @@ import dev.schachtel.app.frame.Uploaded;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.Change;
-import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.Place;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.workshop.Workshops;
@@ -44,15 +41,13 @@ class CardsController {
     private final CardService cards;
     private final Home home;
     private final BaseTiles bases;
-    private final Tiles tiles;
     private final Workshops workshops;
     private final Plans plans;
 
-    CardsController(CardService cards, Home home, BaseTiles bases, Tiles tiles, Workshops workshops, Plans plans) {
+    CardsController(CardService cards, Home home, BaseTiles bases, Workshops workshops, Plans plans) {
         this.bases = bases;
         this.cards = cards;
         this.home = home;
-        this.tiles = tiles;
         this.workshops = workshops;
         this.plans = plans;
     }
@@ -80,17 +75,6 @@ class CardsController {
                 .flatMap(p ->
                         cards.heads(p).stream().filter(h -> h.id() == id).map(h -> new HomeView.Gone(id, h.name(), p)))
                 .findFirst());
-    }
-
-    /** The card as the home page shows it. The address holds a stamp of what is seen, so that it may be kept. */
-    @GetMapping("/cards/{id}/picture.svg")
-    ResponseEntity<String> picture(@PathVariable long id) {
-        return tiles.picture(id)
-                .map(svg -> ResponseEntity.ok()
-                        .contentType(MediaType.valueOf("image/svg+xml"))
-                        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
-                        .body(svg))
-                .orElseThrow(() -> new NoSuchCardException(id));
     }
 
     /** Archives, deletes or puts back. */

@@ -12,9 +12,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 import dev.schachtel.app.occasions.Occasions;
-import dev.schachtel.app.planning.Later;
 import dev.schachtel.app.planning.MakersPace;
-import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.NoSuchCardException;
 import dev.schachtel.app.store.StoredCard;
@@ -33,17 +31,15 @@ class Coming {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private final Occasions occasions;
     private final CardService cards;
-    private final Plans plans;
+    private final Tiles tiles;
     private final MakersPace makers;
-    private final Later later;
     private final Clock clock;
 
-    Coming(Occasions occasions, CardService cards, Plans plans, Clock clock, MakersPace makers, Later later) {
-        this.later = later;
+    Coming(Occasions occasions, CardService cards, Tiles tiles, Clock clock, MakersPace makers) {
         this.makers = makers;
         this.occasions = occasions;
         this.cards = cards;
-        this.plans = plans;
+        this.tiles = tiles;
         this.clock = clock;
     }
 
@@ -101,8 +97,7 @@ class Coming {
 
     private String begin(StoredCard card, LocalDate day, LocalDate today) {
         String by = "“" + card.spec().name() + "”: ";
-        Optional<Plan> plan = Later.within(
-                later.ask(List.of(Coming.class, card.id(), card.version()), () -> plans.of(card.spec())), PATIENCE);
+        Optional<Plan> plan = tiles.plan(card, PATIENCE);
         if (plan.isEmpty()) {
             return by + Day.LOOKING;
         }

@@ -143,6 +143,12 @@ class Tiles {
                 last == null ? LocalDate.MAX : last.tile.due());
     }
 
+    /** The plan of a card, if it can be had within a time that a page may wait; else it is known soon. */
+    Optional<Plan> plan(StoredCard card, Duration patience) {
+        return Later.within(
+                later.ask(List.of(Plan.class, card.id(), card.version()), () -> plans.of(card.spec())), patience);
+    }
+
     /** The picture of a card as a file; empty if it can't be drawn. */
     Optional<String> picture(long id) {
         Picture there = pictures.getIfPresent(id);
