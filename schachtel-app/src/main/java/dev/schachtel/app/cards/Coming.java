@@ -27,7 +27,7 @@ class Coming {
     private static final int A_DAY = 8;
 
     private static final int SHOWN = 4;
-    private static final Duration PATIENCE = Duration.ofMillis(100);
+    private static final Duration PATIENCE = Duration.ofMillis(50);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private final Occasions occasions;
     private final CardService cards;

@@ -44,6 +44,8 @@ class Tiles {
     private static final Logger LOG = LoggerFactory.getLogger(Tiles.class);
     private static final int KEPT = 5_000;
     private static final Duration PATIENCE = Duration.ofMillis(150);
+    private static final int FEW = 20;
+
     /** Letters of pictures that are kept. */
     private static final long PICTURES = 40_000_000;
 
@@ -94,7 +96,8 @@ class Tiles {
             }
         }
         Collections.reverse(asked);
-        long until = System.nanoTime() + PATIENCE.toNanos();
+        // Of very many none would be there in time, and waiting would take the processor from them.
+        long until = System.nanoTime() + (asked.size() > FEW ? 0 : PATIENCE.toNanos());
         for (CompletableFuture<Known> answer : asked) {
             if (Later.within(answer, Duration.ofNanos(until - System.nanoTime()))
                             .isEmpty()
