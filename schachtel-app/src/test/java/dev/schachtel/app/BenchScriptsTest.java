@@ -32,12 +32,16 @@ class BenchScriptsTest {
 
     @Test
     void load() throws Exception {
+        long card = app.cards()
+                .create(RunningApp.whole("upper-station.json"), "test")
+                .id();
         assertThat(run(
                         "java",
                         "../schachtel-bench/src/main/java/dev/schachtel/bench/Load.java",
                         app.address(),
                         "2",
-                        "1"))
+                        "1",
+                        "" + card))
                 .contains("95 % within");
     }
 }

@@ -23,13 +23,16 @@ public final class Load {
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
+    /** The card of which every client changes a copy: Upper Station of the demo, if nothing else is said. */
+    private final String copied;
 
-    private Load(String address) {
+    private Load(String address, String copied) {
         this.address = address;
+        this.copied = copied;
     }
 
     public static void main(String[] args) throws InterruptedException {
-        Load load = new Load(args[0]);
+        Load load = new Load(args[0], args.length > 3 ? args[3] : "11");
         int clients = Integer.parseInt(args[1]);
         Duration time = Duration.ofSeconds(Long.parseLong(args[2]));
         List<Long> all = Collections.synchronizedList(new ArrayList<>());
@@ -59,7 +62,7 @@ public final class Load {
             String cookie =
                     home.headers().firstValue("Set-Cookie").orElseThrow().split(";")[0];
             String token = found(TOKEN, home.body());
-            String card = post("/cards/11/duplicate", cookie, token, "")
+            String card = post("/cards/" + copied + "/duplicate", cookie, token, "")
                     .headers()
                     .firstValue("Location")
                     .orElseThrow()
