@@ -54,9 +54,14 @@ class EdgesTest {
     @ParameterizedTest
     @CsvSource({"179", "180"})
     void aDoorMayOpenFlat(String opens) {
-        CardSpec spec = CardEdit.of(TestCards.whole("guards-door.json").spec()).set(new Id("door"), "opens", opens);
-        spec = CardEdit.of(spec).add("motif");
+        CardSpec spec = TestCards.whole("guards-door.json")
+                .set("door", "opens", opens)
+                .set("lamp-1", "fixing", "foam-tape-2")
+                .set("lamp-1", "across", "24 mm")
+                .set("lamp-1", "up", "60 mm")
+                .spec();
         Plan plan = Planner.plan(spec, TestCards.WORKSHOP);
+        assertThat(plan.findings().of(RuleId.DOOR_STOPS).all()).isNotEmpty();
         assertThat(plan.findings().of(RuleId.NOT_WORKED_OUT).all()).isEmpty();
     }
 
