@@ -28,8 +28,17 @@
   let waiting = 0, inTurn = false, turn = Promise.resolve();
   const changing = () => [...underway.values()].some((asker) => !asker.matches("[data-later]"));
   const quiet = async () => { while (changing()) await new Promise((done) => setTimeout(done, 20)); };
+  // Enter in a field is a change and then a submit of the same: said once. Else its answer comes twice, over what is typed by then.
+  const words = (form) => JSON.stringify([...new FormData(form)].filter(([, value]) => typeof value === "string"));
+  let changed = {};
+  const twice = ({ elt, triggeringEvent }) => {
+    if (!triggeringEvent || !elt.matches("form")) return false;
+    if (triggeringEvent.type === "change") changed = { elt, words: words(elt) };
+    return triggeringEvent.type === "submit" && elt === changed.elt && words(elt) === changed.words && (waiting > 0 || changing());
+  };
   document.addEventListener("htmx:confirm", (event) => {
     const { detail } = event, form = detail.elt;
+    if (twice(detail)) { event.preventDefault(); return; }
     if (inTurn || detail.verb !== "post" || detail.question || form.matches("[data-later]") || !(waiting || changing())) return;
     event.preventDefault();
     const submitter = detail.triggeringEvent && detail.triggeringEvent.submitter;

@@ -1,5 +1,6 @@
 package dev.schachtel.app;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -88,5 +89,30 @@ class QuickBrowserTest extends InBrowser {
         assertThat(strip).containsText("Changed elsewhere");
         assertThat(strip.boundingBox().y).isGreaterThan(700);
         assertThat(drying(card, 20)).isEmpty();
+    }
+
+    /** Enter in a field is one change: else the second answer would go over what is typed into the field by then. */
+    @Test
+    void enterIsOneChange() {
+        List<String> posts = new ArrayList<>();
+        page.navigate(app.address() + "/stock/colours");
+        page.locator("#shade-plum").click();
+        Locator colour = page.locator("#s-colour");
+        String before = colour.inputValue();
+        page.onRequest(r -> {
+            if (r.method().equals("POST")) {
+                posts.add(r.url());
+            }
+        });
+        colour.fill("#7a4664");
+        colour.press("Enter");
+        assertThat(colour).hasValue("#7a4664");
+        calm();
+        assertThat(posts).hasSize(1);
+        colour.fill(before);
+        colour.press("Enter");
+        assertThat(colour).hasValue(before);
+        calm();
+        assertThat(posts).hasSize(2);
     }
 }

@@ -14,6 +14,7 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jmh.runner.options.VerboseMode;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -61,6 +62,7 @@ class BenchesRunTest {
                         .measurementIterations(1)
                         .measurementTime(TimeValue.milliseconds(1))
                         .shouldFailOnError(true)
+                        .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();
         assertThat(results).isNotEmpty();

@@ -44,6 +44,10 @@ class LessonEntity {
         this.madeAt = now;
     }
 
+    void says(String newWords) {
+        words = newWords;
+    }
+
     Lessons.Lesson lesson() {
         return new Lessons.Lesson(id == null ? 0 : id, topic, about, words);
     }

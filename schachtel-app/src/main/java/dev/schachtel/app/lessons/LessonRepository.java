@@ -8,5 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface LessonRepository extends JpaRepository<LessonEntity, Long> {
     List<LessonEntity> findAllByBuildIdOrderById(long build);
 
+    List<LessonEntity> findAllByWordsContaining(String word);
+
     List<LessonEntity> findTop500ByOrderByIdDesc();
 }

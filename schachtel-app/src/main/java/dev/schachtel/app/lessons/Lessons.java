@@ -25,7 +25,7 @@ import dev.schachtel.core.model.RefusedException;
 /** Keeps lessons, and finds those that matter in a place. */
 @Service
 public class Lessons {
-    private static final int LONGEST = 500;
+    static final int LONGEST = 500;
     private static final int ABOUT = 80;
     private static final int MOST_AT_A_STEP = 2;
     private final LessonRepository lessons;

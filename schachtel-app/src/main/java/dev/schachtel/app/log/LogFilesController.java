@@ -26,22 +26,21 @@ import dev.schachtel.core.files.LogFile;
 import dev.schachtel.core.files.LogSchema;
 import dev.schachtel.core.log.Acquaintance;
 import dev.schachtel.core.log.LogEntry;
+import dev.schachtel.core.log.Person;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.print.LogCsv;
 
-/** The log as files, taken away and brought back; builds written in afterwards; people exported and erased. */
+/** The log as files, taken away and brought back; builds written in afterwards; those of a person. */
 @Controller
 @RequestMapping
 class LogFilesController {
     private static final long LARGEST = 8L * 1024 * 1024;
     private final Logbook log;
-    private final People people;
     private final CardService cards;
     private final DrawnBuilds drawn;
 
-    LogFilesController(Logbook log, People people, CardService cards, DrawnBuilds drawn) {
+    LogFilesController(Logbook log, CardService cards, DrawnBuilds drawn) {
         this.log = log;
-        this.people = people;
         this.cards = cards;
         this.drawn = drawn;
     }
@@ -140,19 +139,15 @@ class LogFilesController {
         return log.load(id).orElseThrow(() -> new NoSuchBuildException(id));
     }
 
-    /** All that is kept about somebody. */
+    /** The builds of which somebody got one. */
     @GetMapping("/log/person.json")
     ResponseEntity<byte[]> person(@RequestParam String who) {
+        Person person = Person.of(Typed.needed("who", who, 100));
         return Download.of(
                 "person.json",
                 MediaType.APPLICATION_JSON,
-                LogFile.export(people.builds(Typed.needed("who", who, 100))));
-    }
-
-    /** Takes somebody's name out of everything that is kept. */
-    @PostMapping("/log/erase")
-    String erase(@RequestParam String who) {
-        people.erase(Typed.needed("who", who, 100));
-        return "redirect:/log";
+                LogFile.export(log.everything().stream()
+                        .filter(b -> b.entry().given().stream().anyMatch(g -> person.isCalled(g.who())))
+                        .toList()));
     }
 }

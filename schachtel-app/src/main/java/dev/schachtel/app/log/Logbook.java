@@ -123,7 +123,7 @@ public class Logbook {
         return builds.save(build).id();
     }
 
-    private static void hold(LoggedBuild build, LogEntry entry, Optional<CardSpec> card) {
+    static void hold(LoggedBuild build, LogEntry entry, Optional<CardSpec> card) {
         build.holds(
                 LogFile.write(entry),
                 new LoggedBuild.Shown(
@@ -185,7 +185,7 @@ public class Logbook {
         }
     }
 
-    private static Kept kept(LoggedBuild b) {
+    static Kept kept(LoggedBuild b) {
         return new Kept(b.id(), b.version(), LogFile.read(b.document()), b.endedAt(), b.cardId(), b.card());
     }
 
@@ -267,24 +267,6 @@ public class Logbook {
 
     Instant now() {
         return clock.instant();
-    }
-
-    /** Changes builds in which a name is found; answers how many. */
-    int erase(String name, UnaryOperator<LogEntry> entry, UnaryOperator<String> cardFile) {
-        return run(() -> {
-            int changed = 0;
-            for (LoggedBuild build : builds.findAllBySoughtContaining(Acquaintance.same(name))) {
-                Kept kept = kept(build);
-                String card = build.card();
-                if (card != null) {
-                    build.holds(cardFile.apply(card));
-                }
-                hold(build, entry.apply(kept.entry()), kept(build).card());
-                builds.saveAndFlush(build);
-                changed++;
-            }
-            return changed;
-        });
     }
 
     private <T> T run(Supplier<T> work) {

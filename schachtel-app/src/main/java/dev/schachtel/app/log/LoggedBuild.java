@@ -36,7 +36,7 @@ class LoggedBuild {
     private int taken;
     private int mishaps;
 
-    @Column(columnDefinition = "text")
+    @Column(columnDefinition = "mediumtext")
     private String sought = "";
 
     @Column(columnDefinition = "mediumtext")

@@ -41,5 +41,7 @@ interface LoggedRepository extends JpaRepository<LoggedBuild, Long> {
 
     List<LoggedBuild> findAllByOrderByEndedAtAscIdAsc();
 
-    List<LoggedBuild> findAllBySoughtContaining(String name);
+    @Query("select b.id from LoggedBuild b where b.document like concat('%', :word, '%') "
+            + "or b.card like concat('%', :word, '%') or b.sought like concat('%', :word, '%')")
+    List<Long> with(@Param("word") String word);
 }

@@ -12,7 +12,6 @@ import dev.schachtel.core.model.RecordType;
 
 /** The words by which a build is found: its name, people, occasions, pieces, materials, words, year. */
 final class Sought {
-    private static final int LONGEST = 8_000;
     private static final int LINE = 390;
 
     private Sought() {}
@@ -29,8 +28,7 @@ final class Sought {
             c.pieces().forEach(p -> words.add(RecordType.title(p.getClass()) + " " + p.id()));
             materials(c).forEach(m -> words.add(m.value()));
         });
-        String all = Acquaintance.same(String.join(" ", words));
-        return all.substring(0, Math.min(LONGEST, all.length()));
+        return Acquaintance.same(String.join(" ", words));
     }
 
     /** What the pieces of a card are made of and held by. Ids of materials say what they are: cream-300, foam-tape-2. */

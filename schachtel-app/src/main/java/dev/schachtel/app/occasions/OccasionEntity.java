@@ -37,6 +37,11 @@ class OccasionEntity {
         this.cardId = wanted.card();
     }
 
+    void isFor(String newWho, String newWhat) {
+        who = newWho;
+        what = newWhat;
+    }
+
     Occasions.Occasion occasion() {
         return new Occasions.Occasion(id == null ? 0 : id, new Occasions.Wanted(who, what, day, yearly, cardId));
     }

@@ -6,16 +6,14 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-import dev.schachtel.core.log.Acquaintance;
 import dev.schachtel.core.model.RefusedException;
 
 /** Keeps days for which cards are wanted: only those that somebody typed. */
 @Service
 public class Occasions {
     private static final int MOST = 500;
-    private static final int TEXT = 100;
+    static final int TEXT = 100;
     private final OccasionRepository occasions;
 
     Occasions(OccasionRepository occasions) {
@@ -72,13 +70,5 @@ public class Occasions {
 
     public void remove(long id) {
         occasions.deleteById(id);
-    }
-
-    /** Takes out all days of somebody, whose name is as {@link Acquaintance#same} gives it. */
-    @Transactional
-    public void erase(String name) {
-        occasions.findAll().stream()
-                .filter(o -> Acquaintance.same(o.occasion().wanted().who()).equals(name))
-                .forEach(occasions::delete);
     }
 }

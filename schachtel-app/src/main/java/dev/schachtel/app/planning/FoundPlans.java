@@ -43,7 +43,7 @@ class FoundPlans {
                     .map(row -> FoundFile.read(row.document()))
                     .orElse(FoundFile.NONE);
         } catch (RefusedException | DataAccessException e) {
-            LOG.warn("what was found for '{}' is not used: {}", spec.name(), e.getMessage());
+            LOG.warn("what was found for a card is not used: {}", e.getMessage());
             return FoundFile.NONE;
         }
     }
@@ -56,7 +56,7 @@ class FoundPlans {
             repository.save(new FoundEntity(key(spec, workshop), better.write(), now));
             repository.forgetBefore(now.minus(KEPT));
         } catch (DataAccessException e) {
-            LOG.warn("what was found for '{}' is not kept: {}", spec.name(), e.getMessage());
+            LOG.warn("what was found for a card is not kept: {}", e.getMessage());
         }
     }
 

@@ -1,12 +1,23 @@
 package dev.schachtel.app.practice;
 
 import java.util.List;
+import java.util.Set;
 
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.query.Param;
 
 /** What was looked for. */
 interface LookRepository extends JpaRepository<LookEntity, Long> {
     List<LookEntity> findTop2000ByMakerOrderByIdDesc(String maker);
+
+    @Query("select distinct l.maker from LookEntity l")
+    Set<String> makers();
+
+    @Modifying
+    @Query("delete from LookEntity l where l.maker = :maker")
+    void deleteAllByMaker(@Param("maker") String maker);
 
     boolean existsByMakerAndExercise(String maker, long exercise);
 }

@@ -66,11 +66,6 @@ class RunEntity {
         return new Frozen(spec, workshop, plan);
     }
 
-    /** With another card file, such as one without a name that was erased. */
-    void rewrite(String cardFile) {
-        spec = cardFile;
-    }
-
     Instant begunAt() {
         return begunAt;
     }

@@ -84,6 +84,12 @@ class CardEntity {
         return changedAt;
     }
 
+    /** The same card by another name. */
+    void call(String newName, String newSet) {
+        name = newName;
+        setName = newSet;
+    }
+
     void show(RevisionEntity revision, String newName, String newSet, Instant now) {
         currentRevision = revision.id();
         name = newName;

@@ -2,6 +2,7 @@ package dev.schachtel.app.store;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -15,6 +16,10 @@ interface CardRepository extends JpaRepository<CardEntity, Long> {
     List<CardEntity> findAllByPlaceOrderByIdAsc(Place place);
 
     List<CardEntity> findAllBySetNameAndPlaceOrderByIdAsc(String setName, Place place);
+
+    @Query(
+            "select c.id from CardEntity c where c.name like concat('%', :word, '%') or c.setName like concat('%', :word, '%')")
+    Set<Long> with(@Param("word") String word);
 
     long countByPlace(Place place);
 

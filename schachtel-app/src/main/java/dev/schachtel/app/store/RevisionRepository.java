@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
 
@@ -17,5 +18,22 @@ interface RevisionRepository extends JpaRepository<RevisionEntity, Long> {
     @Query("select distinct r.parentId from RevisionEntity r where r.parentId in :states and r.aside = false")
     Set<Long> withNext(@Param("states") List<Long> states);
 
-    List<RevisionEntity> findAllBySpecContaining(String part);
+    /** The texts of a state, without keeping the state itself in mind. */
+    record Texts(String spec, String about) {}
+
+    @Query("select distinct r.cardId from RevisionEntity r where r.spec like concat('%', :word, '%') "
+            + "or r.about like concat('%', :word, '%')")
+    Set<Long> cardsWith(@Param("word") String word);
+
+    @Query("select r.id from RevisionEntity r where r.cardId = :card and (r.spec like concat('%', :word, '%') "
+            + "or r.about like concat('%', :word, '%')) order by r.id desc")
+    List<Long> with(@Param("card") long card, @Param("word") String word);
+
+    @Query(
+            "select new dev.schachtel.app.store.RevisionRepository$Texts(r.spec, r.about) from RevisionEntity r where r.id = :id")
+    Texts texts(@Param("id") long id);
+
+    @Modifying
+    @Query("update RevisionEntity r set r.spec = :spec, r.about = :about where r.id = :id")
+    void rewrite(@Param("id") long id, @Param("spec") String spec, @Param("about") String about);
 }

@@ -4,7 +4,10 @@ import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 
 /** How an area of a picture should look on this card, whatever the picture itself says. */
-public record Aim(@Asked("Picture") MaterialId picture, @Asked("Area") String region, @Asked("Looks") Wanted wanted) {
+public record Aim(
+        @Asked("Picture") MaterialId picture,
+        @Asked(value = "Area", coded = true) String region,
+        @Asked("Looks") Wanted wanted) {
     /** What it should look like. */
     public sealed interface Wanted permits Wanted.Plain, Wanted.LikePaper, Wanted.LikeSheet {
         /** Of a colour. */

@@ -36,6 +36,9 @@ public @interface Asked {
     /** For a shape: how much of the base's width it takes at most when its piece starts, in percent; 0: as it is. */
     int widest() default 0;
 
+    /** Whether a text is code, such as a key or an outline: no words of the maker's. */
+    boolean coded() default false;
+
     /** Whether the page writes it in mm whatever the ruler. */
     boolean thickness() default false;
 

@@ -20,4 +20,9 @@ public record Brief(
         @Asked(value = "Cards at a time (0 for the fastest)", initial = "0", min = "0", max = "500") int together) {
     public static final Brief PLAIN =
             new Brief("", "", 1, 0, false, false, new MaterialId("long"), Optional.empty(), false, 1, 0);
+
+    /** For somebody else. */
+    public Brief madeFor(String who, String what) {
+        return new Brief(who, what, cards, spares, byRisk, posted, envelope, due, smallChild, makers, together);
+    }
 }

@@ -15,7 +15,7 @@ import dev.schachtel.core.material.MaterialId;
  * @param middle whether its covered middle, if it has one, is cut out and used for smaller parts
  */
 public record CutChoice(
-        @Asked("Part") String part,
+        @Asked(value = "Part", coded = true) String part,
         @Asked("Cut by") Optional<CutMethod> method,
         @Asked("From") Optional<MaterialId> from,
         @Asked(value = "Covered middle cut out", initial = "false") boolean middle,

@@ -156,7 +156,8 @@ public sealed interface Opening
                             max = "600 mm",
                             pull = Pull.HEIGHT)
                     Length height,
-            @Asked(value = "Outline (path data)", initial = "M0 30L25 0 50 30 40 75H10Z", max = "4000000") String path)
+            @Asked(value = "Outline (path data)", initial = "M0 30L25 0 50 30 40 75H10Z", max = "4000000", coded = true)
+                    String path)
             implements Opening {}
 
     /** A picture from the box, as large as fits into this width and height. */

@@ -62,6 +62,7 @@ public sealed interface Silhouette
             @Asked(value = "Width", initial = "90 mm", inches = "3 1/2 in", min = "25 mm", max = "600 mm") Length width,
             @Asked(value = "Height", initial = "140 mm", inches = "5 1/2 in", min = "25 mm", max = "600 mm")
                     Length height,
-            @Asked(value = "Outline (path data)", initial = "M0 0H90V140H0Z", max = "4000000") String path)
+            @Asked(value = "Outline (path data)", initial = "M0 0H90V140H0Z", max = "4000000", coded = true)
+                    String path)
             implements Silhouette {}
 }

@@ -43,6 +43,7 @@ public sealed interface SlotPath permits SlotPath.Straight, SlotPath.Arc, SlotPa
                     Length across,
             @Asked(value = "Start, from the foot", initial = "25 %", min = "-3 m", max = "3 m", pull = Pull.UP)
                     Length up,
-            @Asked(value = "Legs, across and up", initial = "15 mm 10 mm; 15 mm 0 mm", max = "1000") String legs)
+            @Asked(value = "Legs, across and up", initial = "15 mm 10 mm; 15 mm 0 mm", max = "1000", coded = true)
+                    String legs)
             implements SlotPath {}
 }

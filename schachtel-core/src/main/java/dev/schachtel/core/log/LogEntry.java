@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.CardSpec;
@@ -61,7 +62,7 @@ public record LogEntry(
      * @param setUp how many of them are for setting up
      */
     public record Done(
-            @Asked(value = "Work", max = "60") String work,
+            @Asked(value = "Work", max = "60", coded = true) String work,
             @Asked(value = "Maker", initial = " ", max = "60") String maker,
             @Asked(value = "By the book, seconds", initial = "0", max = "10000000") int book,
             @Asked(value = "Planned, seconds", initial = "0", max = "10000000") int planned,
@@ -83,7 +84,7 @@ public record LogEntry(
     public record Wrong(
             @Asked(value = "Card", initial = "0", max = "10000") int card,
             @Asked(value = "Step", initial = "-1", min = "-1", max = "1000") int step,
-            @Asked(value = "Work", initial = " ", max = "60") String work,
+            @Asked(value = "Work", initial = " ", max = "60", coded = true) String work,
             @Asked(value = "What happened", initial = " ", max = "300") String words,
             @Asked(value = "What helped", initial = " ", max = "300") String rescue) {
         /** At the last step at most: what came from outside may name one that is not there. */
@@ -268,6 +269,14 @@ public record LogEntry(
             all.add(new Drawn(d.name(), d.material(), d.item(), d.of(), d.planned(), taken));
         }
         return new LogEntry(name, day, made, spoiled, planned, taken, steps, mishaps, given, words, all);
+    }
+
+    /** The same, made by others. */
+    public LogEntry madeBy(UnaryOperator<String> maker) {
+        List<Done> all = steps.stream()
+                .map(d -> new Done(d.work(), maker.apply(d.maker()), d.book(), d.planned(), d.taken(), d.setUp()))
+                .toList();
+        return new LogEntry(name, day, made, spoiled, planned, taken, all, mishaps, given, words, stock);
     }
 
     /** How many are still here: made, and given to nobody. */

@@ -122,6 +122,11 @@ public final class RecordType {
             return new Component(c.getName(), c.getType(), content, asked == null ? NOTHING : asked, c);
         }
 
+        /** Whether files have it: every other component is the record's own. */
+        boolean isAsked() {
+            return asked != NOTHING;
+        }
+
         public boolean isList() {
             return type == List.class;
         }

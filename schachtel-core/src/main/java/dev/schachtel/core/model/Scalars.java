@@ -113,8 +113,13 @@ public final class Scalars {
                 .collect(Collectors.joining(", "));
     }
 
+    /** How many letters a text may have. */
+    static int longest(Asked asked) {
+        return asked.max().isEmpty() ? LONGEST_TEXT : Integer.parseInt(asked.max());
+    }
+
     private static String text(String text, Asked asked, String path) {
-        int most = asked.max().isEmpty() ? LONGEST_TEXT : Integer.parseInt(asked.max());
+        int most = longest(asked);
         if (text.length() > most) {
             throw new RefusedException(path, "is longer than " + most + " letters");
         }

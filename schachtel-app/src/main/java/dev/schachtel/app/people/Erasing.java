@@ -1,0 +1,120 @@
+package dev.schachtel.app.people;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import dev.schachtel.core.card.Brief;
+import dev.schachtel.core.card.CardSpec;
+import dev.schachtel.core.files.CardFile;
+import dev.schachtel.core.log.Person;
+import dev.schachtel.core.model.RefusedException;
+import dev.schachtel.core.model.Texts;
+
+/** One look through everything for a name: what was found, and what stands there instead. */
+public final class Erasing {
+    /** Different texts that are told one by one. */
+    private static final int TOLD = 500;
+
+    private final Person person;
+    private final Set<String> left;
+    private final boolean meant;
+    private final Map<Found, Integer> found = new LinkedHashMap<>();
+    private int more;
+
+    private Erasing(Person person, Set<String> left, boolean meant) {
+        this.person = person;
+        this.left = Set.copyOf(left);
+        this.meant = meant;
+    }
+
+    static Erasing shown(Person person) {
+        return new Erasing(person, Set.of(), false);
+    }
+
+    /** But for texts that are left as they are. */
+    static Erasing meant(Person person, Set<String> left) {
+        return new Erasing(person, left, true);
+    }
+
+    /**
+     * A text with the name in it.
+     *
+     * @param where what it belongs to, in words for the page
+     * @param instead what stands there afterwards; empty where it is removed
+     */
+    record Found(String where, String text, String instead) {}
+
+    public boolean isMeant() {
+        return meant;
+    }
+
+    /** Whatever has the name has this word, in any letter case and with any accents. */
+    public String word() {
+        return person.longestWord();
+    }
+
+    /** What stands there instead of a text of this many letters at most. */
+    public String text(String where, String text, int most) {
+        return person.isIn(text) ? instead(where, text, person.outOf(text, most)) : text;
+    }
+
+    /** Who it is where only a name can stand: this instead, if it is the name. */
+    public String who(String where, String who, String instead) {
+        return person.isCalled(who) ? instead(where, who, instead) : text(where, who, who.length());
+    }
+
+    /** Whether something that is kept about this person alone is removed. */
+    public boolean isRemoved(String where, String who, String text) {
+        return person.isCalled(who) && instead(where, text, "").isEmpty();
+    }
+
+    /** What stands there instead of the texts of a record. */
+    public <T extends Record> T texts(String where, T record) {
+        return Texts.changed(record, (text, most) -> text(where, text, most));
+    }
+
+    /** A card file without the name, and the same text where it isn't in it. One that can't be read any more loses it anywhere. */
+    public String card(String where, String cardFile) {
+        try {
+            CardSpec card = CardFile.read(cardFile);
+            CardSpec without = texts(where, card.with(nobodys(where, card.brief())));
+            return without.equals(card) ? cardFile : CardFile.write(without);
+        } catch (RefusedException unreadable) {
+            return person.outOf(cardFile, cardFile.length());
+        }
+    }
+
+    private Brief nobodys(String where, Brief brief) {
+        String who = who(where, brief.recipient(), "");
+        return who.equals(brief.recipient()) ? brief : brief.madeFor(who, who.isEmpty() ? "" : brief.occasion());
+    }
+
+    private String instead(String where, String text, String instead) {
+        if (left.contains(text)) {
+            return text;
+        }
+        Found one = new Found(where, text, instead);
+        if (found.size() < TOLD || found.containsKey(one)) {
+            found.merge(one, 1, Integer::sum);
+        } else {
+            more++;
+        }
+        return instead;
+    }
+
+    /** What was found, and how often, in the order in which it was. */
+    List<Map.Entry<Found, Integer>> found() {
+        return List.copyOf(found.entrySet());
+    }
+
+    /** How often a name was found beside what is told one by one. */
+    int more() {
+        return more;
+    }
+
+    int times() {
+        return more + found.values().stream().mapToInt(n -> n).sum();
+    }
+}

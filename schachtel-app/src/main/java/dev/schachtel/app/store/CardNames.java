@@ -1,0 +1,51 @@
+package dev.schachtel.app.store;
+
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.springframework.stereotype.Component;
+
+import dev.schachtel.app.people.Erasing;
+import dev.schachtel.app.people.KeepsNames;
+
+/** Names in cards: in every state that they ever had, in what changed them, and in what they are called. */
+@Component
+class CardNames implements KeepsNames {
+    private static final String STATES = "A card, or an earlier state of one";
+    private static final String CALLED = "What a card or its set is called";
+    private static final String ABOUT = "What a change of a card is called";
+    private static final int LONGEST = 200;
+    private final RevisionRepository revisions;
+    private final CardRepository cards;
+
+    CardNames(RevisionRepository revisions, CardRepository cards) {
+        this.revisions = revisions;
+        this.cards = cards;
+    }
+
+    /** Each card is locked before it is looked at: a change that somebody makes meanwhile waits, and none is lost. */
+    @Override
+    public void erase(Erasing erasing) {
+        Set<Long> with = new TreeSet<>(revisions.cardsWith(erasing.word()));
+        with.addAll(cards.with(erasing.word()));
+        for (long id : with) {
+            cards.lock(id).ifPresent(card -> erase(card, erasing));
+        }
+    }
+
+    private void erase(CardEntity card, Erasing erasing) {
+        for (long id : revisions.with(card.id(), erasing.word())) {
+            RevisionRepository.Texts old = revisions.texts(id);
+            String spec = erasing.card(STATES, old.spec());
+            String about = erasing.text(ABOUT, old.about(), LONGEST);
+            if (erasing.isMeant() && !(spec.equals(old.spec()) && about.equals(old.about()))) {
+                revisions.rewrite(id, spec, about);
+            }
+        }
+        String name = erasing.text(CALLED, card.name(), LONGEST);
+        String set = erasing.text(CALLED, card.setName(), LONGEST);
+        if (erasing.isMeant()) {
+            card.call(name, set);
+        }
+    }
+}
