@@ -12,14 +12,17 @@ import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.plan.Planner;
 
-/** So many cards at the edges of what can be typed, each planned, kept and read back. Run from a module's folder. */
+/** So many cards at the edges of what can be typed, each planned, kept and read back; of one component only, such as
+ * {@code "door opens"}, where that is given. Run from a module's folder. */
 public final class Edges {
     private static final int CARDS = 20_000;
 
     private Edges() {}
 
     public static void main(String[] args) {
-        List<EdgeCards.Edge> edges = EdgeCards.edges();
+        List<EdgeCards.Edge> edges = EdgeCards.edges().stream()
+                .filter(e -> args.length == 0 || (e.kind() + " " + e.component()).equals(args[0]))
+                .toList();
         int cards = Rounds.of(CARDS);
         int left = 0;
         for (int seed = 0; seed < cards; seed++) {

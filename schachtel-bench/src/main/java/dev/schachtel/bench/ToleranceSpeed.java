@@ -26,7 +26,10 @@ public final class ToleranceSpeed {
     public static void main(String[] args) throws IOException {
         List<Path> cards;
         try (Stream<Path> files = Files.list(Path.of(System.getProperty("demo", "demo")))) {
-            cards = files.filter(f -> f.toString().endsWith(".json")).sorted().toList();
+            cards = files.filter(f -> f.toString().endsWith(".json"))
+                    .sorted()
+                    .limit(args.length > 0 ? Integer.parseInt(args[0]) : Integer.MAX_VALUE)
+                    .toList();
         }
         for (Path card : cards) {
             var spec = CardFile.read(Files.readString(card), WORKSHOP);

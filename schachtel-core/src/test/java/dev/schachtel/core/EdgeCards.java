@@ -2,6 +2,7 @@ package dev.schachtel.core;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 import dev.schachtel.core.card.Asked;
@@ -180,7 +181,57 @@ public final class EdgeCards {
             } else {
                 id = there.get(random.nextInt(there.size())).id();
             }
-            return CardEdit.of(now).set(id, edge.component, edge.text);
+            return near(CardEdit.of(now).set(id, edge.component, edge.text), id, random);
+        } catch (RefusedException e) {
+            return spec;
+        }
+    }
+
+    /** What may stand near a piece: raised, framed, worded, tucked under an edge, coloured, opening, moving. */
+    private static final List<String> BESIDE = List.of(
+            "panel",
+            "motif",
+            "frame",
+            "sentiment",
+            "greeting",
+            "banner",
+            "tab",
+            "window",
+            "door",
+            "shaker",
+            "slider",
+            "treatment",
+            "embellishment");
+
+    /** With something of another kind within a few centimetres of a piece, raised as often as not. */
+    private static CardSpec near(CardSpec spec, Id id, Random random) {
+        List<String> kinds = BESIDE.stream().filter(RandomCards.KINDS::contains).toList();
+        CardSpec now;
+        Id other;
+        try {
+            now = CardEdit.of(spec).add(kinds.get(random.nextInt(kinds.size())));
+            other = last(spec, now).id();
+        } catch (RefusedException e) {
+            return spec;
+        }
+        Piece piece = now.piece(id).orElseThrow();
+        RecordType type = RecordType.of(piece.getClass());
+        for (String component : List.of("on", "across", "up")) {
+            Object at = type.component(component).map(c -> type.get(piece, c)).orElse(null);
+            String text = at instanceof Length length
+                    ? length.plus(Length.ofMillimetres(random.nextInt(81) - 40)).toString()
+                    : at instanceof Optional<?> maybe && maybe.isPresent()
+                            ? maybe.get().toString()
+                            : String.valueOf(at);
+            now = at == null ? now : set(now, other, component, text);
+        }
+        return random.nextBoolean() ? set(now, other, "fixing", "foam-tape-2") : now;
+    }
+
+    /** The same card where it has no such component, or refuses it. */
+    private static CardSpec set(CardSpec spec, Id id, String component, String text) {
+        try {
+            return CardEdit.of(spec).set(id, component, text);
         } catch (RefusedException e) {
             return spec;
         }

@@ -129,7 +129,7 @@ class MediumCheckTest {
             "alcohol-wash");
 
     /**
-     * In 5,000 plans with work in any order no medium comes over one that it spoils, unless each of the two spoils the other:
+     * In 2,000 plans with work in any order no medium comes over one that it spoils, unless each of the two spoils the other:
      * judged by going through the steps with a table read from the file by other code.
      */
     @Test
@@ -140,7 +140,7 @@ class MediumCheckTest {
         Random random = new Random(13);
         int turned = 0;
         TestCards bare = TestCards.raised().set("panel", "card", "white-300");
-        for (int round = 0; round < 5_000; round++) {
+        for (int round = 0; round < 2_000; round++) {
             TestCards card = bare;
             int works = 2 + random.nextInt(3);
             for (int i = 1; i <= works; i++) {
@@ -151,7 +151,7 @@ class MediumCheckTest {
             }
             turned += judge(card, table);
         }
-        assertThat(turned).as("lists that had to be turned round").isGreaterThan(500);
+        assertThat(turned).as("lists that had to be turned round").isGreaterThan(200);
     }
 
     /** Whether the plan differs from the list; fails where something is spoilt that need not be. */
