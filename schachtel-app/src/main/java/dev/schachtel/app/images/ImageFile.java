@@ -80,6 +80,9 @@ public final class ImageFile {
                 throw new RefusedException(
                         what, "is told in too many passes for its size; save it as a plain picture, or a smaller one");
             }
+            if (isCutShort(file)) {
+                throw new RefusedException(what, "ends in the middle: copy it again from where it came from");
+            }
             int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * most));
             ImageReadParam fewer = reader.getDefaultReadParam();
             fewer.setSourceSubsampling(every, every, 0, 0);
@@ -102,6 +105,22 @@ public final class ImageFile {
             passes += (file[i] & 0xff) == 0xff && (file[i + 1] & 0xff) == 0xda ? 1 : 0;
         }
         return Math.max(1, passes);
+    }
+
+    /**
+     * Whether a JPEG has no end behind its last pass; it would be read with grey where the rest should be. 255 and 217 end one
+     * (ISO/IEC 10918-1, annex B); the small picture that a camera puts in front has an end of its own.
+     */
+    private static boolean isCutShort(byte[] file) {
+        if ((file[0] & 0xff) != 0xff) {
+            return false;
+        }
+        boolean open = false;
+        for (int i = 0; i + 1 < file.length; i++) {
+            int marker = (file[i] & 0xff) == 0xff ? file[i + 1] & 0xff : 0;
+            open = marker == 0xda || open && marker != 0xd9;
+        }
+        return open;
     }
 
     private static BufferedImage scaled(BufferedImage image, int most) {

@@ -9,6 +9,9 @@ import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
 import java.util.zip.CRC32;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -91,6 +94,48 @@ class ImageFileTest {
                 .put(segment)
                 .put(jpeg, 2, jpeg.length - 2)
                 .array();
+    }
+
+    /** Half a file would be half a picture, and grey below; wherever it is cut it is refused. What follows its end is no matter. */
+    @Test
+    void halfAFileIsRefused() throws IOException {
+        BufferedImage noise = new BufferedImage(120, 90, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(1);
+        for (int i = 0; i < 120 * 90; i++) {
+            noise.setRGB(i % 120, i / 120, random.nextInt(0x1000000));
+        }
+        for (String format : List.of("jpeg", "png")) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(noise, format, out);
+            byte[] whole = out.toByteArray();
+            for (int part = 1; part < 20; part++) {
+                byte[] cut = Arrays.copyOf(whole, whole.length * part / 20);
+                assertThatThrownBy(() -> ImageFile.raster(cut, 400, "photo"))
+                        .as("%s, %s of 20", format, part)
+                        .isInstanceOf(RefusedException.class);
+            }
+            assertThat(ImageFile.raster(Arrays.copyOf(whole, whole.length + 50), 400, "photo")
+                            .width())
+                    .isEqualTo(120);
+        }
+    }
+
+    /** Small, and told in very many passes: each of them would be gone through. */
+    @Test
+    void manyPassesAreRefused() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(4000, 3000, BufferedImage.TYPE_INT_RGB), "jpeg", out);
+        byte[] plain = out.toByteArray();
+        byte[] pass = {(byte) 0xff, (byte) 0xda, 0, 8, 1, 1, 0, 0, 63, 0};
+        ByteBuffer many = ByteBuffer.allocate(plain.length + 400 * pass.length);
+        many.put(plain, 0, plain.length - 2);
+        for (int i = 0; i < 400; i++) {
+            many.put(pass);
+        }
+        many.put(plain, plain.length - 2, 2);
+        assertThatThrownBy(() -> ImageFile.raster(many.array(), 400, "photo"))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("too many passes");
     }
 
     /** The head says 60,000 by 60,000 points; nothing of that size is ever made. */

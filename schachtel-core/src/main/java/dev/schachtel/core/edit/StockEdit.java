@@ -31,10 +31,12 @@ import dev.schachtel.core.model.Scalars;
  */
 public final class StockEdit {
     private static final Length LEAST = Length.ofMillimetres(1);
-    private static final Length MOST = Length.ofMillimetres(3_000);
-    private static final Length LONGEST_ROLL = Length.ofMillimetres(500_000);
-    private static final int MOST_COUNTED = 100_000;
-    private static final int DEAREST = 1_000_000;
+    /** Along what lies in the drawer, rolls aside. */
+    public static final Length MOST = Length.ofMillimetres(3_000);
+
+    public static final Length LONGEST_ROLL = Length.ofMillimetres(500_000);
+    public static final int MOST_COUNTED = 100_000;
+    public static final int DEAREST = 1_000_000;
 
     private static final Length LARGEST_GEM = Length.ofMillimetres(30);
     /** Grams of a square metre of plastic gems: estimate. */

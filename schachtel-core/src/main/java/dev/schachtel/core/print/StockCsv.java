@@ -5,8 +5,10 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Stream;
 
 import org.apache.commons.csv.CSVFormat;
@@ -123,12 +125,20 @@ public final class StockCsv {
         List<Sheet> sheets = new ArrayList<>();
         List<Roll> rolls = new ArrayList<>();
         List<Die> dies = new ArrayList<>();
+        Map<String, Long> lines = new HashMap<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
             for (CSVRecord row : parser) {
                 if (row.size() != HEAD.length) {
                     throw new RefusedException(
                             "line " + (row.getRecordNumber() + 1),
                             "has " + row.size() + " columns; there should be " + String.join(", ", HEAD));
+                }
+                Long before = lines.putIfAbsent(row.get("id").strip(), row.getRecordNumber() + 1);
+                if (before != null) {
+                    throw new RefusedException(
+                            "line " + (row.getRecordNumber() + 1),
+                            "has the id '" + row.get("id").strip() + "', as line " + before
+                                    + " has; each thing has its own");
                 }
                 read(row, sheets, rolls, dies);
                 if (Stream.of(sheets, rolls, dies).anyMatch(list -> list.size() > RecordCodec.LONGEST_LIST)) {
@@ -151,16 +161,18 @@ public final class StockCsv {
         String line = "line " + (row.getRecordNumber() + 1);
         try {
             MaterialId id = new MaterialId(row.get("id"));
-            Length width = length(row, "width mm");
-            Length height = length(row, "height mm");
+            boolean roll = row.get("sort").equals("roll");
+            Length width = length(row, "width mm", StockEdit.MOST);
+            Length height = length(row, "height mm", roll ? StockEdit.LONGEST_ROLL : StockEdit.MOST);
             if (row.get("sort").equals("die")) {
                 dies.add(die(id, row, width, height));
                 return;
             }
             MaterialId material = new MaterialId(row.get("material"));
-            int price = whole(row, "price hundredths");
-            if (row.get("sort").equals("roll")) {
-                rolls.add(new Roll(id, material, width, length(row, "left mm"), height, price));
+            int price = whole(row, "price hundredths", StockEdit.DEAREST);
+            if (roll) {
+                Length left = length(row, "left mm", StockEdit.LONGEST_ROLL);
+                rolls.add(new Roll(id, material, width, left, height, price));
                 return;
             }
             sheets.add(new Sheet(
@@ -170,7 +182,7 @@ public final class StockCsv {
                     height,
                     Grain.valueOf(row.get("grain").toUpperCase(Locale.ROOT)),
                     Boolean.parseBoolean(row.get("directed")),
-                    whole(row, "count"),
+                    whole(row, "count", StockEdit.MOST_COUNTED),
                     Sheet.Origin.valueOf(row.get("sort").toUpperCase(Locale.ROOT)),
                     price));
         } catch (IllegalArgumentException | LengthTextException e) {
@@ -188,21 +200,26 @@ public final class StockCsv {
                 width,
                 height,
                 CsvText.plain(row.get("set")),
-                stitched.isBlank() ? Length.ZERO : length(row, "left mm"));
+                stitched.isBlank() ? Length.ZERO : length(row, "left mm", StockEdit.MOST));
     }
 
-    private static Length length(CSVRecord row, String column) {
+    private static Length length(CSVRecord row, String column, Length most) {
         Length length = LengthText.parse(row.get(column), Units.MM);
         if (!length.isPositive() && !column.startsWith("left") || length.isNegative()) {
             throw new IllegalArgumentException("'" + column + "' (" + row.get(column) + ") must be above 0");
         }
+        if (length.isAbove(most)) {
+            throw new IllegalArgumentException(
+                    "'" + column + "' (" + row.get(column) + ") must be " + mm(most) + " at most");
+        }
         return length;
     }
 
-    private static int whole(CSVRecord row, String column) {
+    private static int whole(CSVRecord row, String column, int most) {
         String text = row.get(column).strip();
-        if (!text.matches("\\d{1,7}")) {
-            throw new IllegalArgumentException("'" + column + "' (" + text + ") must be a whole number, 0 or more");
+        if (!text.matches("\\d{1,7}") || Integer.parseInt(text) > most) {
+            throw new IllegalArgumentException(
+                    "'" + column + "' (" + text + ") must be a whole number from 0 to " + most);
         }
         return Integer.parseInt(text);
     }

@@ -82,6 +82,38 @@ class StockDrawTest {
         assertThat(StockCsv.read(StockCsv.write(after), BEFORE)).isEqualTo(after);
     }
 
+    /** What a page would refuse to keep, a list is refused for, with its line; the drawer stays as it is. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            die,d-1,round,5000,5000,,,,,,round die,           | line 2 | 3000
+            die,d-1,round,50,0,,,,,,round die,                | line 2 | above 0
+            shop,s-1,cream-300,210,3000.5,up,false,1,,0,,     | line 2 | 3000
+            shop,s-1,cream-300,210,297,up,false,100001,,0,,   | line 2 | 100000
+            shop,s-1,cream-300,210,297,up,false,1,,1000001,,  | line 2 | 1000000
+            shop,s-1,cream-300,210,297,askew,false,1,,0,,     | line 2 | ASKEW
+            roll,r-1,foam-tape-2,6,500001,,,,1,0,,            | line 2 | 500000
+            roll,r-1,foam-tape-2,6,5000,,,,500001,0,,         | line 2 | 500000
+            """)
+    void whatCannotBeKeptIsRefused(String line, String at, String why) {
+        String head = StockCsv.write(BEFORE).lines().findFirst().orElseThrow();
+        assertThatThrownBy(() -> StockCsv.read(head + "\r\n" + line + "\r\n", BEFORE))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining(at)
+                .hasMessageContaining(why);
+    }
+
+    @Test
+    void eachThingIsThereOnce() {
+        List<String> lines = StockCsv.write(BEFORE).lines().toList();
+        String twice = String.join("\r\n", lines) + "\r\n" + lines.get(3);
+        assertThatThrownBy(() -> StockCsv.read(twice, BEFORE))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("line " + (lines.size() + 1), "line 4");
+    }
+
     /** A strip of 50 x 30 mm on a shadow layer hides 50 x 30; less 6 mm each side, 38 x 18 is too narrow to keep. */
     @Test
     void aCoveredMiddleIsHarvestedOnlyWhereItIsLargeEnough() {

@@ -135,6 +135,44 @@ class LogEntryTest {
         assertThatThrownBy(() -> LogFile.readAll(text)).isInstanceOf(RefusedException.class);
     }
 
+    /** What could not be shown is refused with its place, or put right. */
+    @ParameterizedTest
+    @CsvSource({
+        "'\"day\" : \"2026-11-16\"', '\"day\" : \"+10000-01-01\"', day",
+        "'\"day\" : \"2026-11-16\"', '\"day\" : \"0000-01-01\"', day",
+        "'\"day\" : \"2026-11-16\"', '\"day\" : \"1899-12-31\"', day",
+        "'\"name\" : \"Upper Station\"', '\"name\" : \" \"', name",
+        "'\"who\" : \"Society shop\"', '\"who\" : \" \"', who",
+    })
+    void whatCannotBeShownIsRefused(String was, String is, String where) {
+        String text = LogFile.export(List.of(new Built(entry("Upper Station", to("Society shop")), Optional.empty())));
+        assertThat(text).contains(was);
+        assertThatThrownBy(() -> LogFile.readAll(text.replace(was, is)))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining(where);
+    }
+
+    /** Beyond the steps that there are it is at the last of them. */
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 0, 1, 2, 1000})
+    void aMishapIsAtAStepThatIsThere(int step) {
+        LogEntry entry = entry("Upper Station");
+        LogEntry with = new LogEntry(
+                entry.name(),
+                entry.day(),
+                1,
+                0,
+                0,
+                0,
+                List.of(new LogEntry.Done("cut", "", 1, 1, 1, 0), new LogEntry.Done("fold", "", 1, 1, 1, 0)),
+                List.of(new LogEntry.Wrong(1, step, "cut", "It tore.", "")),
+                List.of(),
+                "",
+                List.of());
+        assertThat(with.mishaps().get(0).step()).isEqualTo(Math.min(1, step));
+        assertThat(LogFile.read(LogFile.write(with))).isEqualTo(with);
+    }
+
     /** Lines for a spreadsheet come back as they went, formulas made harmless; bad lines are named. */
     @Test
     void linesForASpreadsheet() {
@@ -275,7 +313,7 @@ class LogEntryTest {
         Plan plan = TestCards.of("ticket.json").plan();
         RunPlan run = RunPlan.of(plan.assembly(), plan.build(), List.of());
         List<RunEvent> events = new ArrayList<>();
-        Instant at = Instant.parse("2026-11-20T18:00:00Z");
+        Instant at = Instant.parse("2026-11-16T18:00:00Z");
         for (RunStep step : run.steps().subList(0, run.steps().size() - 1)) {
             at = at.plusSeconds(4 * 3600);
             events.add(new RunEvent("b" + events.size(), at, "Oduya", RunEvent.Kind.BEGUN, step.key(), 0, ""));
