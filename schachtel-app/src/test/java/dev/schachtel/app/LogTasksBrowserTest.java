@@ -211,13 +211,16 @@ class LogTasksBrowserTest extends InBrowser {
         assertThat(page.locator("#follows")).containsText("got this card already");
         page.navigate(app.address() + "/log");
         page.getByText("Files").click();
-        page.locator(".erase [name=who]").fill(BAKER);
-        assertThat(page.waitForResponse("**/log/erase", () -> press("Erase")).status())
-                .isEqualTo(302);
+        page.locator(".person [name=who]").fill(BAKER);
+        press("Look");
+        assertThat(page.locator("h2").first()).containsText("What is kept about");
+        assertThat(page.locator(".found")).containsText("somebody");
+        press("Erase the name everywhere");
+        assertThat(page.locator("h2").first()).hasText("The name is erased");
         page.navigate(app.address() + "/log?sought=" + BAKER);
         assertThat(page.locator(".built")).hasCount(0);
         assertThat(app.cards().load(viaduct.id()).spec().brief().recipient()).isEmpty();
-        assertThat(app.post("/log/erase", java.util.Map.of("who", "?!")).statusCode())
+        assertThat(app.post("/log/person/erase", java.util.Map.of("who", "?!")).statusCode())
                 .isBetween(400, 499);
         page.navigate(app.address() + "/log?sought=Viaduct of old");
         assertThat(page.locator(".people").first()).containsText("somebody");

@@ -1,11 +1,13 @@
 package dev.schachtel.app;
 
+import java.sql.SQLException;
 import java.util.EnumSet;
 import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mockito;
+import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -67,6 +69,28 @@ class TroublesTest {
                     .contains("The card store does not answer")
                     .contains("data-again")
                     .doesNotContain("refused");
+        } finally {
+            template.setTransactionManager(real);
+        }
+        assertThat(app.get("/").statusCode()).isEqualTo(200);
+    }
+
+    /** By the number that MariaDB gives when a table can't grow: the page names the disk, and reading goes on. */
+    @Test
+    void aFullDiskIsNamed() throws Exception {
+        PlatformTransactionManager full = Mockito.mock(PlatformTransactionManager.class);
+        Mockito.when(full.getTransaction(any()))
+                .thenThrow(new TransientDataAccessResourceException(
+                        "could not insert", new SQLException("The table 'card' is full", "HY000", 1114)));
+        TransactionTemplate template = app.bean(TransactionTemplate.class);
+        PlatformTransactionManager real = template.getTransactionManager();
+        template.setTransactionManager(full);
+        try {
+            var page = app.post("/new", java.util.Map.of("kind", "slim"));
+            var made = app.get("/");
+            assertThat(made.statusCode()).isEqualTo(HttpStatus.INSUFFICIENT_STORAGE.value());
+            assertThat(made.body()).contains("The disk is full", "was not kept").doesNotContain("data-again");
+            assertThat(page.statusCode()).isNotEqualTo(500);
         } finally {
             template.setTransactionManager(real);
         }

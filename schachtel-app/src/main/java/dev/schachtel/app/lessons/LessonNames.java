@@ -2,8 +2,8 @@ package dev.schachtel.app.lessons;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.people.Erasing;
-import dev.schachtel.app.people.KeepsNames;
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 
 /** Names in lessons. */
 @Component

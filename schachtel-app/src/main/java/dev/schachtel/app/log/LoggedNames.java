@@ -2,8 +2,8 @@ package dev.schachtel.app.log;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.people.Erasing;
-import dev.schachtel.app.people.KeepsNames;
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.log.Person;
 

@@ -2,8 +2,8 @@ package dev.schachtel.app.occasions;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.people.Erasing;
-import dev.schachtel.app.people.KeepsNames;
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 
 /** Names at days: a day that is kept for this person is removed, in another the name is replaced. */
 @Component

@@ -6,6 +6,8 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 import dev.schachtel.core.log.Person;
 import dev.schachtel.core.model.RefusedException;
 

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import dev.schachtel.app.frame.Download;
+import dev.schachtel.app.names.Erasing;
 import dev.schachtel.core.model.Json;
 import dev.schachtel.core.model.RefusedException;
 

@@ -1,5 +1,5 @@
-/** What is kept about somebody: shown, and taken out of everything. Whatever keeps names does so as {@link
- * dev.schachtel.app.people.KeepsNames}. Entry type: {@link dev.schachtel.app.people.Erasing}. */
+/** The page on which somebody sees what is kept about a person, and erases it. Entry type: {@link
+ * dev.schachtel.app.people.People}. */
 @NullMarked
 package dev.schachtel.app.people;
 

@@ -2,8 +2,8 @@ package dev.schachtel.app.run;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.people.Erasing;
-import dev.schachtel.app.people.KeepsNames;
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 
 /** Names in runs: in the cards that they keep, of who said something at the bench, and in what was said. */
 @Component

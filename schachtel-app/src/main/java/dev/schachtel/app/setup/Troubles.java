@@ -1,5 +1,8 @@
 package dev.schachtel.app.setup;
 
+import java.sql.SQLException;
+import java.util.Set;
+
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.dao.DataAccessException;
@@ -24,6 +27,9 @@ import jakarta.servlet.http.HttpServletResponse;
 /** What a maker reads when something goes wrong; a controller may word its own refusals otherwise. */
 @ControllerAdvice
 class Troubles {
+    /** MariaDB's numbers for a table that can't grow and for a disk that has no room. */
+    private static final Set<Integer> DISK_FULL = Set.of(1114, 1021);
+
     @ExceptionHandler
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String refused(RefusedException e, HttpServletRequest request, Model model) {
@@ -104,14 +110,40 @@ class Troubles {
         return page(model, "This is more than a form can hold", "A form may be 2 MB at most. Nothing was changed.");
     }
 
+    /** The database gives up after a while, and says so by number; a full disk by one of two. */
     @ExceptionHandler({TransactionException.class, DataAccessException.class})
-    @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
-    String noDatabase(Model model) {
+    String noDatabase(Exception e, HttpServletRequest request, HttpServletResponse response, Model model) {
+        if (isDiskFull(e)) {
+            return diskFull(request, response, model);
+        }
+        response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
         model.addAttribute("again", true);
         return page(
                 model,
                 "The card store does not answer",
                 "Your cards are safe where they are. This page looks again every few seconds.");
+    }
+
+    private static boolean isDiskFull(Throwable thrown) {
+        for (Throwable e = thrown; e != null; e = e.getCause()) {
+            if (e instanceof SQLException sql && DISK_FULL.contains(sql.getErrorCode())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String diskFull(HttpServletRequest request, HttpServletResponse response, Model model) {
+        String full =
+                "The disk on which Schachtel keeps its data is full. What you just did was not kept; all that was kept before is"
+                        + " safe, and can be read. Free some space on that disk, go back, and do it again.";
+        if (request.getHeader("HX-Request") != null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("reason", full);
+            return "frame/refused";
+        }
+        response.setStatus(HttpStatus.INSUFFICIENT_STORAGE.value());
+        return page(model, "The disk is full", full);
     }
 
     private static String page(Model model, String title, String reason) {

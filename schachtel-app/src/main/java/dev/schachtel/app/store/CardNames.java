@@ -5,8 +5,8 @@ import java.util.TreeSet;
 
 import org.springframework.stereotype.Component;
 
-import dev.schachtel.app.people.Erasing;
-import dev.schachtel.app.people.KeepsNames;
+import dev.schachtel.app.names.Erasing;
+import dev.schachtel.app.names.KeepsNames;
 
 /** Names in cards: in every state that they ever had, in what changed them, and in what they are called. */
 @Component

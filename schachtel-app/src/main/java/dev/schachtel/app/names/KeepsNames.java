@@ -1,4 +1,4 @@
-package dev.schachtel.app.people;
+package dev.schachtel.app.names;
 
 /** Keeps texts in which somebody's name may stand. */
 public interface KeepsNames {

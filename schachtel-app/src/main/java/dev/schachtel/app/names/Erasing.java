@@ -1,4 +1,4 @@
-package dev.schachtel.app.people;
+package dev.schachtel.app.names;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,12 +29,13 @@ public final class Erasing {
         this.meant = meant;
     }
 
-    static Erasing shown(Person person) {
+    /** Only looked at. */
+    public static Erasing shown(Person person) {
         return new Erasing(person, Set.of(), false);
     }
 
     /** But for texts that are left as they are. */
-    static Erasing meant(Person person, Set<String> left) {
+    public static Erasing meant(Person person, Set<String> left) {
         return new Erasing(person, left, true);
     }
 
@@ -44,7 +45,7 @@ public final class Erasing {
      * @param where what it belongs to, in words for the page
      * @param instead what stands there afterwards; empty where it is removed
      */
-    record Found(String where, String text, String instead) {}
+    public record Found(String where, String text, String instead) {}
 
     public boolean isMeant() {
         return meant;
@@ -105,16 +106,16 @@ public final class Erasing {
     }
 
     /** What was found, and how often, in the order in which it was. */
-    List<Map.Entry<Found, Integer>> found() {
+    public List<Map.Entry<Found, Integer>> found() {
         return List.copyOf(found.entrySet());
     }
 
     /** How often a name was found beside what is told one by one. */
-    int more() {
+    public int more() {
         return more;
     }
 
-    int times() {
+    public int times() {
         return more + found.values().stream().mapToInt(n -> n).sum();
     }
 }
