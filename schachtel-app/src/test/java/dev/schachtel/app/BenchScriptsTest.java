@@ -31,6 +31,13 @@ class BenchScriptsTest {
     }
 
     @Test
+    void pages() throws Exception {
+        app.cards().create(RunningApp.demo("ticket.json"), "test");
+        assertThat(run("python3", "../schachtel-bench/scripts/pages.py", app.address(), "1"))
+                .contains("/cards/N/structure: median", "/stock: median");
+    }
+
+    @Test
     void load() throws Exception {
         long card = app.cards()
                 .create(RunningApp.whole("upper-station.json"), "test")

@@ -4,6 +4,9 @@ import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -77,6 +80,41 @@ class OwnAddressTest {
     void onlyOurPagesAndProgramsAskForWork(String header, String expected) throws IOException {
         String line = header.isEmpty() ? "" : header.replace("{port}", "" + served.getPort()) + "\r\n";
         assertThat(status(plan(line))).isEqualTo(expected);
+    }
+
+    /** Another site's page can't make us work by showing or fetching something of ours; a link to us is followed. */
+    @ParameterizedTest
+    @CsvSource({
+        "'', '', '', 200",
+        "same-origin, no-cors, image, 200",
+        "same-origin, cors, empty, 200",
+        "none, navigate, document, 200",
+        "cross-site, navigate, document, 200",
+        "same-site, navigate, document, 200",
+        "cross-site, navigate, iframe, 403",
+        "cross-site, navigate, frame, 403",
+        "cross-site, no-cors, image, 403",
+        "cross-site, no-cors, script, 403",
+        "cross-site, cors, empty, 403",
+        "same-site, no-cors, style, 403",
+        "same-site, cors, empty, 403",
+        "cross-site, websocket, websocket, 403",
+        "cross-site, '', '', 403"
+    })
+    void noForeignPageMakesUsWork(String site, String mode, String dest, String expected) throws IOException {
+        String headers = Stream.of(
+                        new String[] {"Site", site}, new String[] {"Mode", mode}, new String[] {"Dest", dest})
+                .filter(h -> !h[1].isEmpty())
+                .map(h -> "Sec-Fetch-" + h[0] + ": " + h[1] + "\r\n")
+                .collect(Collectors.joining());
+        String answer = ask("GET /stock/stock.csv HTTP/1.1\r\nHost: 127.0.0.1:" + served.getPort() + "\r\n" + headers
+                + "Connection: close\r\n\r\n");
+        assertThat(status(answer)).isEqualTo(expected);
+        if (expected.equals("200")) {
+            assertThat(answer.toLowerCase(Locale.ROOT)).contains("cross-origin-resource-policy: same-origin");
+        } else {
+            assertThat(answer).doesNotContain("cream");
+        }
     }
 
     @Test

@@ -38,10 +38,12 @@ public class StockController {
     private static final int LARGEST = 2 * 1024 * 1024;
     private final Workshops workshops;
     private final StockDesk desk;
+    private final Shorts shorts;
 
-    StockController(Workshops workshops, StockDesk desk) {
+    StockController(Workshops workshops, StockDesk desk, Shorts shorts) {
         this.workshops = workshops;
         this.desk = desk;
+        this.shorts = shorts;
     }
 
     /** What the page shows: a part of it, one material picked, and the card it is looked at against. */
@@ -83,10 +85,10 @@ public class StockController {
         return "supplies/page";
     }
 
-    /** What runs short, which takes a plan of every card. */
+    /** What runs short; it takes a plan of every card, and tells what is known so far. */
     @GetMapping("/short")
     String runsShort(@ModelAttribute Seen seen, Model model) {
-        model.addAttribute("shorts", desk.shorts(workshops.now()));
+        model.addAttribute("shorts", shorts.in(workshops.now()));
         model.addAttribute("seen", seen);
         return "supplies/short";
     }

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,6 +15,7 @@ import org.springframework.stereotype.Component;
 import dev.schachtel.app.log.KnownUse;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.store.CardService;
+import dev.schachtel.app.store.Place;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.core.material.Adhesive;
@@ -34,9 +34,6 @@ import dev.schachtel.core.model.Scalars;
 /** Lays the workshop out for the Stock page, against what one card takes, or all. */
 @Component
 class StockDesk {
-    /** What runs short is asked of so many cards, the newest. */
-    private static final int LOOKED_AT = 40;
-
     private final CardService cards;
     private final Plans plans;
     private final KnownUse use;
@@ -68,23 +65,11 @@ class StockDesk {
                 Lasts.of(use.now().runOut(workshop), LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())));
     }
 
-    /** What runs short first if each of the cards is made alone. */
-    List<StockView.Short> shorts(Workshop workshop) {
-        return Takings.shorts(
-                cards.all().stream()
-                        .sorted(Comparator.comparing(StoredCard::changedAt).reversed())
-                        .limit(LOOKED_AT)
-                        .map(c -> new Takings.Named(
-                                c.spec().name(), plans.of(c.spec()).cutting()))
-                        .toList(),
-                workshop);
-    }
-
     private List<StockView.Choice> cards(Optional<Long> against) {
-        return cards.all().stream()
+        return cards.heads(Place.BENCH).stream()
                 .map(c -> new StockView.Choice(
                         "" + c.id(),
-                        c.spec().name() + " × " + c.spec().brief().cards(),
+                        c.name(),
                         against.filter(id -> id == c.id()).isPresent()))
                 .toList();
     }

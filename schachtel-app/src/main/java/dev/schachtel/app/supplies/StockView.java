@@ -132,6 +132,13 @@ public record StockView(
     /** One thing to choose. */
     public record Choice(String value, String label, boolean selected) {}
 
-    /** What runs short, the worst first. */
+    /**
+     * What runs short, the worst first.
+     *
+     * @param missing of how many cards it is not known yet what they take
+     */
+    public record Shorts(List<Short> list, int missing) {}
+
+    /** One thing that runs short. */
     public record Short(String material, String name, boolean lacking, String words) {}
 }
