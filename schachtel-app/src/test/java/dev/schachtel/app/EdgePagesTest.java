@@ -19,7 +19,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Cards at the ends of what can be typed: every page of theirs is there; more of them with {@code -Dedges=300}. */
 @ExtendWith(RunningApp.class)
 class EdgePagesTest {
-    private static final int CARDS = Integer.getInteger("edges", 120);
+    private static final int CARDS = Integer.getInteger("edges", 44);
     private static final List<String> PAGES = List.of(
             "brief",
             "decorate",

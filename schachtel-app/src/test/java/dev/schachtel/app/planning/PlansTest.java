@@ -46,7 +46,7 @@ class PlansTest {
         first.better(spec);
         first.better(spec);
         while (!first.improve(spec, Duration.ofMillis(300)).done()
-                && first.improve(spec, Duration.ofMillis(300)).rounds() < 3_000) {
+                && first.improve(spec, Duration.ofMillis(300)).rounds() < 600) {
             assertThat(first.of(spec).cutting().sheets())
                     .isLessThanOrEqualTo(at.cutting().sheets());
         }
