@@ -14,6 +14,9 @@ import dev.schachtel.core.model.Texts;
 
 /** One look through everything for a name: what was found, and what stands there instead. */
 public final class Erasing {
+    /** Wherever a name can stand there is room for this many letters. */
+    private static final int SHORTEST_NAME_FIELD = 60;
+
     /** Different texts that are told one by one. */
     private static final int TOLD = 500;
 
@@ -63,7 +66,7 @@ public final class Erasing {
 
     /** Who it is where only a name can stand: this instead, if it is the name. */
     public String who(String where, String who, String instead) {
-        return person.isCalled(who) ? instead(where, who, instead) : text(where, who, who.length());
+        return person.isCalled(who) ? instead(where, who, instead) : text(where, who, SHORTEST_NAME_FIELD);
     }
 
     /** Whether something that is kept about this person alone is removed. */

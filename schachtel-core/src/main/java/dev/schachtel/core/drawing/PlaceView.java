@@ -1,7 +1,9 @@
 package dev.schachtel.core.drawing;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -41,9 +43,11 @@ final class PlaceView {
 
     private Scene scene(Collection<Op> before) {
         Set<PartId> lying = new LinkedHashSet<>();
+        Map<SlabId, SlabId> roots = new HashMap<>();
         before.forEach(op -> op.joins()
                 .filter(j -> j.side() == Joining.Side.FRONT
-                        && FaceView.root(build, j.onto()).equals(ground))
+                        && roots.computeIfAbsent(j.onto(), s -> FaceView.root(build, s))
+                                .equals(ground))
                 .ifPresent(j -> lying.addAll(j.laid())));
         build.levels().stream()
                 .filter(l -> lying.contains(l.slab().part()) && view.isSeen(l))

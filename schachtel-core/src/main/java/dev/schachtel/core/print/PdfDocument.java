@@ -9,6 +9,7 @@ import java.util.Map;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.filter.Filter;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -30,6 +31,11 @@ import dev.schachtel.core.measure.Units;
  * headings, lines and figures in order.
  */
 final class PdfDocument {
+    static {
+        // Half the time of a booklet with many pictures went into the last sixth of its size.
+        System.setProperty(Filter.SYSPROP_DEFLATELEVEL, "2");
+    }
+
     private final PDDocument document;
     private final PdfFont font;
     private final PDRectangle usual;

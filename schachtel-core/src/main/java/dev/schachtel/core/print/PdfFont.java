@@ -36,6 +36,8 @@ final class PdfFont {
                 throw new IllegalStateException("the PDF library has no " + FILE);
             }
             TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            // Looking for joined letters takes most of the time of a page of words; this font has none that matter.
+            face.setEnableGsub(false);
             return new PdfFont(PDType0Font.load(document, face, true), face.getUnicodeCmapLookup());
         }
     }
