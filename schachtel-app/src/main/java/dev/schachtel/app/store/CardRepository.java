@@ -15,7 +15,9 @@ import jakarta.persistence.LockModeType;
 interface CardRepository extends JpaRepository<CardEntity, Long> {
     List<CardEntity> findAllByPlaceOrderByIdAsc(Place place);
 
-    List<CardEntity> findAllBySetNameAndPlaceOrderByIdAsc(String setName, Place place);
+    @Query("select new dev.schachtel.app.store.CardService$Named(c.id, c.name) from CardEntity c "
+            + "where c.setName = :set and c.place = :place order by c.id")
+    List<CardService.Named> namesIn(@Param("set") String set, @Param("place") Place place);
 
     @Query(
             "select c.id from CardEntity c where c.name like concat('%', :word, '%') or c.setName like concat('%', :word, '%')")

@@ -93,9 +93,7 @@ public class CardService {
 
     /** All cards of one set that are on the bench, in the order in which they were made. */
     public List<Named> namesIn(String set) {
-        return store.run(() -> cards.findAllBySetNameAndPlaceOrderByIdAsc(set, Place.BENCH).stream()
-                .map(c -> new Named(c.id(), c.name()))
-                .toList());
+        return store.run(() -> cards.namesIn(set, Place.BENCH));
     }
 
     /**
@@ -126,8 +124,8 @@ public class CardService {
         return store.run(() -> {
             Instant now = clock.instant();
             CardEntity card = cards.save(new CardEntity(spec.name(), spec.set(), now));
-            RevisionEntity first = revisions.save(
-                    new RevisionEntity(card, null, new Change.By(about, ""), CardStore.readable(spec), now));
+            RevisionEntity first =
+                    revisions.save(new RevisionEntity(card, null, new Change.By(about, ""), store.readable(spec), now));
             card.show(first, spec.name(), spec.set(), now);
             cards.flush();
             return store.stored(card);
@@ -163,12 +161,12 @@ public class CardService {
             throw new Stale();
         }
         RevisionEntity current = store.revisionOf(card.id(), card.currentRevision());
-        CardSpec old = CardFile.read(current.spec());
+        CardSpec old = store.read(current.spec());
         CardSpec spec = change.edit().apply(old);
         if (spec.equals(old)) {
             return store.stored(card);
         }
-        String document = CardStore.readable(spec);
+        String document = store.readable(spec);
         Instant now = clock.instant();
         boolean typing = current.by().equals(change.by())
                 && !change.by().about().isEmpty()
@@ -190,9 +188,9 @@ public class CardService {
         long kept = store.run(() -> {
             CardEntity card = store.locked(change.card());
             RevisionEntity base = store.revisionOf(card.id(), change.revision());
-            CardSpec spec = change.edit().apply(CardFile.read(base.spec()));
+            CardSpec spec = change.edit().apply(store.read(base.spec()));
             return revisions
-                    .save(new RevisionEntity(card, base.id(), change.by(), CardStore.readable(spec), clock.instant())
+                    .save(new RevisionEntity(card, base.id(), change.by(), store.readable(spec), clock.instant())
                             .setAside())
                     .id();
         });

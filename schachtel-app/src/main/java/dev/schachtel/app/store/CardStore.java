@@ -16,6 +16,9 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.model.RefusedException;
@@ -24,10 +27,13 @@ import dev.schachtel.core.model.RefusedException;
 @Component
 class CardStore {
     private static final Logger LOG = LoggerFactory.getLogger(CardStore.class);
+    private static final int REMEMBERED = 200;
     private final CardRepository cards;
     private final RevisionRepository revisions;
     private final TransactionTemplate transaction;
     private final Clock clock;
+    private final Cache<String, CardSpec> read =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     CardStore(CardRepository cards, RevisionRepository revisions, TransactionTemplate transaction, Clock clock) {
         this.cards = cards;
@@ -62,15 +68,20 @@ class CardStore {
      *
      * @throws RefusedException if it could not, with the reason
      */
-    static String readable(CardSpec spec) {
+    String readable(CardSpec spec) {
         String document = CardFile.write(spec);
-        CardFile.read(document);
+        read(document);
         return document;
+    }
+
+    /** A change reads the state before it and its own several times: what was read is remembered for a while. */
+    CardSpec read(String document) {
+        return java.util.Objects.requireNonNull(read.get(document, CardFile::read));
     }
 
     /** Goes to another state of a card. */
     StoredCard show(CardEntity card, RevisionEntity revision) {
-        CardSpec spec = CardFile.read(revision.spec());
+        CardSpec spec = read(revision.spec());
         card.show(revision, spec.name(), spec.set(), clock.instant());
         cards.flush();
         return stored(card);
@@ -100,12 +111,12 @@ class CardStore {
                 id -> revisions.existsByParentIdAndAside(id, false));
     }
 
-    private static StoredCard stored(CardEntity card, RevisionEntity now, Predicate<Long> undone) {
+    private StoredCard stored(CardEntity card, RevisionEntity now, Predicate<Long> undone) {
         return new StoredCard(
                 card.id(),
                 now.id(),
                 card.version(),
-                CardFile.read(now.spec()),
+                read(now.spec()),
                 now.parentId() != null,
                 undone.test(now.id()),
                 card.changedAt());
