@@ -157,7 +157,9 @@
     // It belongs to the page it was asked from: the page drawn since asks for itself.
     if (!asker.isConnected) { detail.shouldSwap = false; return; }
     const typed = field.matches("input, textarea") && detail.target.contains(field) && field.value !== field.defaultValue;
-    if (!typed && !pressed && !asked()) return;
+    // A menu that somebody opened stays open.
+    const menu = detail.target.querySelector("details.menu[open]");
+    if (!typed && !pressed && !menu && !asked()) return;
     detail.shouldSwap = false;
     setTimeout(() => { if (asker.isConnected) htmx.trigger(asker, "again"); }, 1500);
   });

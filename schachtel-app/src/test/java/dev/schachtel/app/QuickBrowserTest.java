@@ -115,4 +115,32 @@ class QuickBrowserTest extends InBrowser {
         calm();
         assertThat(posts).hasSize(2);
     }
+
+    /** What is drawn anew by itself waits until the menu is shut that somebody opened there. */
+    @Test
+    void anOpenMenuStaysOpen() {
+        page.navigate(app.address() + "/");
+        calm();
+        page.getByText("Add an occasion").click();
+        assertThat(page.locator(".occasion-in [name=who]")).isVisible();
+        page.evaluate(
+                """
+                () => {
+                  const main = document.getElementById("main");
+                  main.dataset.old = "true";
+                  const later = document.createElement("i");
+                  later.id = "looks-again";
+                  for (const [name, value] of Object.entries({ "data-later": "", "hx-get": "/", "hx-trigger": "load, again",
+                    "hx-target": "#main", "hx-select": "#main", "hx-swap": "outerHTML" })) later.setAttribute(name, value);
+                  main.append(later);
+                  htmx.process(later);
+                }""");
+        page.waitForResponse(
+                r -> r.url().endsWith("/"), () -> page.evaluate("() => htmx.trigger('#looks-again', 'again')"));
+        calm();
+        assertThat(page.locator("#main[data-old]")).hasCount(1);
+        assertThat(page.locator(".occasion-in [name=who]")).isVisible();
+        page.getByText("Add an occasion").click();
+        assertThat(page.locator("#main[data-old]")).hasCount(0);
+    }
 }
