@@ -153,6 +153,8 @@ class ShadesBrowserTest extends InBrowser {
         assertThat(page.locator(".was-read tbody tr").first()).containsText("67 %");
         assertThat(page.locator(".was-read tbody tr").first()).containsText("“slate card 300 g”, 0.0 away");
         assertThat(page.locator(".was-read tbody tr").nth(1)).containsText("“plum”");
+        // The answer is a page of its own, whose scripts come with its end.
+        page.waitForLoadState();
         page.locator("input[accept*=csv]")
                 .setInputFiles(new FilePayload(
                         "colours.csv",
