@@ -44,7 +44,7 @@ class PeopleController {
     String show(@RequestParam String who, Model model) {
         String name = name(who);
         Erasing found = people.show(name);
-        model.addAttribute("v", new PersonView(name, lines(found), sum(found), more(found), copies()));
+        model.addAttribute("v", new PersonView(name, false, lines(found), sum(found), more(found), copies()));
         return "people/page";
     }
 
@@ -64,9 +64,8 @@ class PeopleController {
     @PostMapping("/log/person/erase")
     String erase(@RequestParam String who, @RequestParam(required = false) @Nullable List<String> leave, Model model) {
         Erasing erased = people.erase(name(who), left(leave));
-        model.addAttribute("sum", sum(erased));
-        model.addAttribute("copies", copies());
-        return "people/erased";
+        model.addAttribute("v", new PersonView("", true, List.of(), sum(erased), "", copies()));
+        return "people/page";
     }
 
     /** As they were kept: forms send the end of a line as two characters. */
