@@ -96,7 +96,9 @@ class PeopleTest {
                 700,
                 List.of(new LogEntry.Done("cut", NAME, 100, 100, 120, 10)),
                 List.of(new LogEntry.Wrong(1, 0, "cut", NAME + " sneezed.", "Tissue of Mrs Quillfeather.")),
-                List.of(new LogEntry.Given(NAME, "Jubilee", Optional.empty(), 1, false)),
+                List.of(
+                        new LogEntry.Given(NAME, "Jubilee", Optional.empty(), 1, false),
+                        new LogEntry.Given("The mill of " + NAME, "harvest", Optional.empty(), 1, false)),
                 "It pleased Mrs Quillfeather. " + "Long words. ".repeat(100) + NAME,
                 List.of());
         app.upload(
@@ -161,6 +163,10 @@ class PeopleTest {
         assertThat(columnsWith("quillfeather")).containsExactly("occasion.who");
         assertThat(database.queryForList("select who from occasion where who like '%quill%'", String.class))
                 .containsOnly(OTHER);
+        assertThat(database.queryForList(
+                        "select document from logged_build where document like '%The mill of%'", String.class))
+                .isNotEmpty()
+                .allMatch(d -> d.contains("The mill of somebody") && d.contains("harvest") && !d.contains("Jubilee"));
         assertThat(app.cards().load(card).spec().brief().occasion()).isEmpty();
         assertThat(app.get("/cards/" + card + "/structure").statusCode()).isEqualTo(200);
         assertThat(app.get("/log?sought=somebody").body()).contains("Label for somebody");

@@ -51,9 +51,10 @@ class LoggedNames implements KeepsNames {
         return erasing.texts(BUILD, unnamed);
     }
 
+    /** What only this person had an occasion for goes, too; a shop where they work keeps its own. */
     private static LogEntry.Given without(LogEntry.Given given, Erasing erasing) {
         String who = erasing.who(GIVEN, given.who(), Person.SOMEBODY);
-        String occasion = who.equals(given.who()) ? given.occasion() : "";
+        String occasion = who.equals(Person.SOMEBODY) ? "" : given.occasion();
         return new LogEntry.Given(who, occasion, given.day(), given.cards(), given.posted());
     }
 }
