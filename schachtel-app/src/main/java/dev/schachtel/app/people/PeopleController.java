@@ -105,10 +105,11 @@ class PeopleController {
         if (days.isEmpty()) {
             return "There are no safety copies on this computer.";
         }
-        String many = days.size() == 1
-                ? "The safety copy of " + days.get(0).format(DAY) + " still has"
-                : "The " + days.size() + " safety copies of " + days.get(0).format(DAY) + " to "
-                        + days.get(days.size() - 1).format(DAY) + " still have";
+        String first = days.get(0).format(DAY);
+        String last = days.get(days.size() - 1).format(DAY);
+        String many = (days.size() == 1 ? "The safety copy of " : "The " + days.size() + " safety copies of ")
+                + (first.equals(last) ? first : first + " to " + last)
+                + (days.size() == 1 ? " still has" : " still have");
         return many
                 + " what was there then. Each goes when ten newer ones have been made; to be rid of it now, delete the files in "
                 + copies.folder() + ".";
