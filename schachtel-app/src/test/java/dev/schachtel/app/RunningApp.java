@@ -87,7 +87,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     }
 
     /** The demo's shaker card without its rider. */
-    static CardSpec demo() {
+    public static CardSpec demo() {
         return CardEdit.of(demo("upper-station.json")).remove(new Id("car"));
     }
 

@@ -36,7 +36,7 @@ class ArchitectureTest {
             List.of("scene"),
             List.of("print"),
             List.of("files"),
-            List.of("outlines", "render"),
+            List.of("outlines", "render", "images"),
             List.of("log"),
             List.of("run"),
             List.of("drawing"),

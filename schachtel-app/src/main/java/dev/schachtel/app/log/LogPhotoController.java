@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
-import dev.schachtel.app.images.PhotoImage;
+import dev.schachtel.core.images.PhotoImage;
 import dev.schachtel.core.model.RefusedException;
 
 /** Photos of a build. */

@@ -51,8 +51,6 @@ public class Plans {
     private static final int SEARCHES = 12;
     private static final int ROUNDS = 20;
     private static final int BUILD_ROUNDS = 200;
-    /** Steps of work that a card file from outside may take; a demo card takes a twentieth of it. */
-    private static final long DEAREST = 1_400_000;
     /** Steps of work for which a page looks for a better build plan. */
     private static final long MOMENT = 80_000;
 
@@ -148,7 +146,7 @@ public class Plans {
      */
     public Plan affordable(CardSpec spec) {
         try {
-            return Patience.within(DEAREST, () -> mended(spec));
+            return Patience.within(Patience.FOR_STRANGERS, () -> mended(spec));
         } catch (PatienceLostException e) {
             throw new RefusedException("$", e.getMessage() + " to plan; use fewer pieces, or simpler shapes");
         }

@@ -14,11 +14,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
-import dev.schachtel.app.images.PhotoImage;
 import dev.schachtel.app.planning.Plans;
 import dev.schachtel.app.scene.SceneController.Place;
 import dev.schachtel.app.store.CardService;
 import dev.schachtel.core.card.Id;
+import dev.schachtel.core.images.PhotoImage;
 
 /** The photo of a layout, kept with its card. */
 @Controller

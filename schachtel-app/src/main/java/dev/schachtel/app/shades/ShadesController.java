@@ -19,11 +19,11 @@ import org.springframework.web.multipart.MultipartFile;
 
 import dev.schachtel.app.frame.Download;
 import dev.schachtel.app.frame.Uploaded;
-import dev.schachtel.app.images.ImageFile;
 import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.colour.ChartReader;
 import dev.schachtel.core.colour.Palette;
 import dev.schachtel.core.edit.ShadeEdit;
+import dev.schachtel.core.images.ImageFile;
 import dev.schachtel.core.material.Colour;
 import dev.schachtel.core.material.MaterialId;
 import dev.schachtel.core.material.Medium;

@@ -23,12 +23,14 @@ public class CardService {
     private final CardRepository cards;
     private final RevisionRepository revisions;
     private final CardStore store;
+    private final BeforeStored first;
     private final Clock clock;
 
-    CardService(CardRepository cards, RevisionRepository revisions, CardStore store, Clock clock) {
+    CardService(CardRepository cards, RevisionRepository revisions, CardStore store, BeforeStored first, Clock clock) {
         this.cards = cards;
         this.revisions = revisions;
         this.store = store;
+        this.first = first;
         this.clock = clock;
     }
 
@@ -146,6 +148,7 @@ public class CardService {
      * @throws ChangedElsewhereException if that is no longer the current one; the result is kept aside
      */
     public StoredCard change(Change change) {
+        seen(change).ifPresent(spec -> first.see(change.edit().apply(spec)));
         try {
             return store.run(() -> apply(change));
         } catch (ConcurrencyFailureException e) {
@@ -153,6 +156,17 @@ public class CardService {
         } catch (Stale e) {
             throw aside(change);
         }
+    }
+
+    /** What is changed; empty if another change came first, which is found out under the lock. */
+    private Optional<CardSpec> seen(Change change) {
+        return store.run(() -> {
+            CardEntity card = store.card(change.card());
+            return card.version() == change.version()
+                    ? Optional.of(store.read(
+                            store.revisionOf(card.id(), card.currentRevision()).spec()))
+                    : Optional.empty();
+        });
     }
 
     private StoredCard apply(Change change) {

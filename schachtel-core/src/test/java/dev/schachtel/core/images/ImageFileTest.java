@@ -1,4 +1,4 @@
-package dev.schachtel.app.images;
+package dev.schachtel.core.images;
 
 import java.awt.Transparency;
 import java.awt.color.ColorSpace;

@@ -1,5 +1,5 @@
 /** Pictures that come from outside, read within limits. */
 @NullMarked
-package dev.schachtel.app.images;
+package dev.schachtel.core.images;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package dev.schachtel.app.images;
+package dev.schachtel.core.images;
 
 import java.awt.Color;
 import java.awt.Graphics2D;
