@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
 /** A database in a folder of its own, which a test may kill without a warning and start again. */
 final class OwnDatabase {
     private final Path dir;
@@ -50,6 +53,12 @@ final class OwnDatabase {
         environment.put("SCHACHTEL_DB_URL", "jdbc:mariadb://127.0.0.1:" + port + "/bench");
         environment.put("SCHACHTEL_DB_USER", "bench");
         environment.put("SCHACHTEL_DB_PASSWORD", "bench");
+    }
+
+    /** What is in it, as long as it runs. */
+    JdbcTemplate content() {
+        return new JdbcTemplate(
+                new DriverManagerDataSource("jdbc:mariadb://127.0.0.1:" + port + "/bench", "bench", "bench"));
     }
 
     /** As kill -9 does. */

@@ -1,7 +1,6 @@
 package dev.schachtel.app;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -33,26 +32,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 @ExtendWith(RunningApp.class)
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunBrowserTest {
-    private Path dir;
-
-    private Path clock;
-    private int port;
-    private Process server;
-    private OwnDatabase database;
+    private ServerProcess server;
     private Browsing window;
     private Page page;
     private long seconds;
 
     @BeforeAll
     void start(@TempDir Path folder) throws Exception {
-        dir = folder;
-        clock = dir.resolve("clock");
-        later(0);
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        database = OwnDatabase.made(dir.resolve("database"));
-        launch();
+        server = new ServerProcess(folder, OwnDatabase.made(folder.resolve("database")));
+        server.answers();
     }
 
     @BeforeEach
@@ -68,57 +56,17 @@ class RunBrowserTest {
 
     @AfterAll
     void stop() throws InterruptedException {
-        server.destroyForcibly();
-        database.kill();
+        server.kill();
+        server.database().kill();
     }
 
     private void later(long by) throws IOException {
         seconds += by;
-        Path next = dir.resolve("clock.next");
-        Files.writeString(next, Long.toString(seconds));
-        Files.move(
-                next,
-                clock,
-                java.nio.file.StandardCopyOption.ATOMIC_MOVE,
-                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-    }
-
-    private void launch() throws Exception {
-        String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                "-Xmx512m",
-                "-Dschachtel.clock=" + clock,
-                "-cp",
-                classes,
-                OwnServer.class.getName(),
-                "--server.port=" + port);
-        database.tell(builder.environment());
-        server = builder.redirectErrorStream(true)
-                .redirectOutput(dir.resolve("server.log").toFile())
-                .start();
-        HttpClient client = HttpClient.newHttpClient();
-        HttpRequest health = HttpRequest.newBuilder(URI.create(address() + "/actuator/health"))
-                .build();
-        for (int i = 0; i < 600; i++) {
-            try {
-                if (client.send(health, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
-                    return;
-                }
-            } catch (IOException notYet) {
-                assertThat(server.isAlive())
-                        .as(Files.readString(dir.resolve("server.log")))
-                        .isTrue();
-            }
-            Thread.sleep(100);
-        }
-        throw new IllegalStateException(Files.readString(dir.resolve("server.log")));
+        server.later(seconds);
     }
 
     private String address() {
-        return "http://127.0.0.1:" + port;
+        return server.address();
     }
 
     /** Keys are heard once the page is there with its scripts. */
@@ -255,10 +203,11 @@ class RunBrowserTest {
             space();
         }
         int before = done();
-        server.destroyForcibly().waitFor();
+        server.kill();
         page.keyboard().press("Space");
         assertThat(page.locator("#lost")).isVisible();
-        launch();
+        server.begin();
+        server.answers();
         assertThat(page.locator(".where b").first()).hasText(Integer.toString(before + 2));
         assertThat(page.locator("#lost")).isHidden();
         page.reload();
@@ -271,10 +220,10 @@ class RunBrowserTest {
             space();
         }
         int before = done();
-        database.kill();
+        server.database().kill();
         page.keyboard().press("Space");
         assertThat(page.locator("#lost")).isVisible();
-        database.start();
+        server.database().start();
         assertThat(page.locator(".where b").first()).hasText(Integer.toString(before + 2));
         assertThat(page.locator("#lost")).isHidden();
         page.reload();
@@ -332,7 +281,7 @@ class RunBrowserTest {
                                 .build(),
                         HttpResponse.BodyHandlers.ofByteArray())
                 .body();
-        Path file = dir.resolve("booklet.pdf");
+        Path file = Files.createTempFile("booklet", ".pdf");
         Files.write(file, pdf);
         Process text = new ProcessBuilder("pdftotext", "-layout", file.toString(), "-").start();
         assertThat(new String(text.getInputStream().readAllBytes()))

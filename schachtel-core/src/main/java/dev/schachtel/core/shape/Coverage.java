@@ -78,7 +78,7 @@ public final class Coverage {
                 .toList();
         Patience.take(crossings(rings));
         Geometry noded =
-                OverlayNG.overlay(FACTORY.buildGeometry(rings), FACTORY.createLineString(), OverlayNG.UNION, GRID);
+                OverlayNGRobust.overlay(FACTORY.buildGeometry(rings), FACTORY.createLineString(), OverlayNG.UNION);
         Polygonizer faces = new Polygonizer();
         faces.add(noded);
         List<Geometry> within = new ArrayList<>();

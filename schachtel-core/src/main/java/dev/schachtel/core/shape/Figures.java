@@ -6,7 +6,6 @@ import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 
 /** Path data of several closed lines: those inside others are holes. One unit a millimetre, y down, as SVG has it. */
@@ -129,8 +128,14 @@ public final class Figures {
     }
 
     private static String number(double value) {
-        String text = String.format(Locale.ROOT, "%.2f", value);
-        return text.replaceAll("\\.?0+$", "");
+        long hundredths = Math.round(value * 100);
+        long whole = Math.abs(hundredths) / 100;
+        long rest = Math.abs(hundredths) % 100;
+        String sign = hundredths < 0 ? "-" : "";
+        if (rest == 0) {
+            return sign + whole;
+        }
+        return sign + whole + (rest < 10 ? ".0" : ".") + (rest % 10 == 0 ? rest / 10 : rest);
     }
 
     /** Without points that lie nearer to the one before than a hundredth of a millimetre. */
