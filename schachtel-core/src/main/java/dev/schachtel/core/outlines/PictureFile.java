@@ -32,7 +32,7 @@ public final class PictureFile {
     private static final int MOST_REGIONS = 200;
     private static final int MOST_POINTS = 20_000;
     /** Steps of work for one file; the most intricate picture that comes with the program takes a thirtieth. */
-    private static final long MOST_WORK = 400_000;
+    private static final long MOST_WORK = 500_000;
 
     /** Holes and crumbs that are smaller, in mm2, are filled and left out. */
     private static final double CRUMB = 0.3;
