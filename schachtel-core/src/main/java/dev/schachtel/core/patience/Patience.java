@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  * is about as much as asking for one point of an outline whether it lies in another one: a microsecond on a usual machine.
  */
 public final class Patience {
-    /** What a card from outside may take to plan; a demo card takes a twentieth of it. */
-    public static final long FOR_STRANGERS = 1_400_000;
+    /** What a card from outside may take to plan; the dearest of the demo takes a third of it. */
+    public static final long FOR_STRANGERS = 1_000_000;
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     /** Ends work whose steps are counted far too low, by refusing it; so long that no work of a sensible count takes it. */

@@ -12,10 +12,19 @@ import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
 
+import dev.schachtel.core.patience.Patience;
+
 /** Ties that close loops, with the free hinges that their gaps hang on; closed together by damped least squares. */
 final class Loops {
     /** After so many turns a pose that doesn't close is given up. */
     static final int TURNS = 50;
+
+    /** Steps of work that a turn takes however few hinges there are. */
+    private static final int TURN = 20;
+    /** What a slope takes, in terms of the sums of the matrix. */
+    private static final int SLOPES = 50;
+    /** Such sums in one step of work. */
+    private static final int SUMS = 1_000;
 
     /** Far less than what any hinge moves by a turn of 1. */
     private static final double LEAST = 1e-9;
@@ -69,6 +78,7 @@ final class Loops {
         double[] gaps = gaps(angles);
         double now = square(gaps);
         for (int turn = 0; turn < TURNS && now > Linkage.CLOSED * Linkage.CLOSED / 4; turn++) {
+            Patience.take(TURN + (long) gaps.length * free.size() * (SLOPES + free.size()) / SUMS);
             double[] step = step(slopes(angles), gaps, damping);
             double[] next = angles.clone();
             for (int i = 0; i < free.size(); i++) {

@@ -12,7 +12,14 @@ import dev.schachtel.core.patience.Patience;
 
 /** How two outlines lie to each other. Asked for every pair of pieces, so quick answers come before exact ones. */
 final class Meeting {
+    /** Points of two outlines that are held against each other in one step. */
+    private static final int POINTS = 4;
+
     private Meeting() {}
+
+    private static void take(Geometry first, Geometry second) {
+        Patience.take(1 + (first.getNumPoints() + second.getNumPoints()) / POINTS);
+    }
 
     static boolean contains(Outline outer, Outline inner) {
         return outer.flat().prepared().containsProperly(Geo.polygon(inner.filled()));
@@ -35,8 +42,11 @@ final class Meeting {
         Geometry first = Geo.polygon(a);
         Geometry second = Geo.polygon(b);
         Patience.take(1);
-        if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())
-                || !a.flat().prepared().intersects(second)) {
+        if (!first.getEnvelopeInternal().intersects(second.getEnvelopeInternal())) {
+            return false;
+        }
+        take(first, second);
+        if (!a.flat().prepared().intersects(second)) {
             return false;
         }
         if (deep(a, b)) {
@@ -94,6 +104,10 @@ final class Meeting {
     private static Optional<Geometry> within(Outline a, Outline b) {
         Geometry first = Geo.polygon(a);
         Geometry second = Geo.polygon(b);
+        take(first, second);
+        if (first.equalsExact(second)) {
+            return Optional.of(second);
+        }
         if (first.getEnvelopeInternal().covers(second.getEnvelopeInternal())
                 && a.flat().prepared().covers(second)) {
             return Optional.of(second);
