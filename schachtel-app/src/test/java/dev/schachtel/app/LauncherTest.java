@@ -86,6 +86,7 @@ class LauncherTest {
                 new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(to.toFile());
         builder.environment().put("SCHACHTEL_PORT", "" + port);
         builder.environment().put("SCHACHTEL_DB_PORT", "" + databasePort);
+        builder.environment().put("SCHACHTEL_PATIENCE", "1");
         return builder.start();
     }
 
@@ -151,6 +152,11 @@ class LauncherTest {
         assertThat(Files.readString(out)).contains("The application did not answer any more");
         assertThat(dir.resolve("var/log/app.log.1")).exists();
 
+        // It lives, and answers nobody.
+        long hung = number("run/app.pid");
+        new ProcessBuilder("kill", "-STOP", "" + hung).start().waitFor();
+        until(() -> number("run/app.pid") != hung && run("status").contains("answers at"));
+
         Path backup = dir.resolve("cards.sql");
         assertThat(run("backup", dir.resolve("no/cards.sql").toString()))
                 .isEqualTo("schachtel: there is no folder " + dir.resolve("no") + "; make it first.\n");
@@ -161,6 +167,19 @@ class LauncherTest {
         assertThat(run("stop")).contains("Stopped.");
         restored(backup);
         strangersAreLeftAlone();
+        cardsOfAnotherUserAreNotTaken();
+    }
+
+    /** Root, once, in the folder of somebody else. */
+    private void cardsOfAnotherUserAreNotTaken() throws Exception {
+        if (ROOT) {
+            Path data = dir.resolve("var/mariadb");
+            Object owner = Files.getAttribute(data, "unix:uid");
+            Files.setAttribute(data, "unix:uid", 65_534);
+            assertThat(run("start")).contains("belong to nobody").contains("Nothing was changed.");
+            assertThat(Files.getAttribute(data, "unix:uid")).isEqualTo(65_534);
+            Files.setAttribute(data, "unix:uid", owner);
+        }
     }
 
     private void nobodyElseGetsIn() throws Exception {

@@ -99,7 +99,7 @@ class Tiles {
         // Of very many none would be there in time, and waiting would take the processor from them.
         long until = System.nanoTime() + (asked.size() > FEW ? 0 : PATIENCE.toNanos());
         for (CompletableFuture<Known> answer : asked) {
-            if (Later.within(answer, Duration.ofNanos(until - System.nanoTime()))
+            if (later.within(answer, Duration.ofNanos(until - System.nanoTime()))
                             .isEmpty()
                     && System.nanoTime() > until) {
                 break;
@@ -148,7 +148,7 @@ class Tiles {
 
     /** The plan of a card, if it can be had within a time that a page may wait; else it is known soon. */
     Optional<Plan> plan(StoredCard card, Duration patience) {
-        return Later.within(
+        return later.within(
                 later.ask(List.of(Plan.class, card.id(), card.version()), () -> plans.of(card.spec())), patience);
     }
 
@@ -156,7 +156,7 @@ class Tiles {
     Optional<String> picture(long id) {
         Picture there = pictures.getIfPresent(id);
         if (there == null) {
-            Later.within(ask(id), Duration.ofSeconds(20));
+            later.within(ask(id), Duration.ofSeconds(20));
             there = pictures.getIfPresent(id);
         }
         return Optional.ofNullable(there).map(Picture::svg);

@@ -58,7 +58,7 @@ class Shorts {
             }
         }
         long until = System.nanoTime() + PATIENCE.toNanos();
-        asked.forEach(a -> Later.within(a, Duration.ofNanos(until - System.nanoTime())));
+        asked.forEach(a -> later.within(a, Duration.ofNanos(until - System.nanoTime())));
         List<Takings.Named> there = looked.stream()
                 .flatMap(h -> Optional.ofNullable(taken.get(h.id())).flatMap(Taken::takes).stream())
                 .toList();
