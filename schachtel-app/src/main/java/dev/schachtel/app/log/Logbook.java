@@ -189,10 +189,10 @@ public class Logbook {
         return new Kept(b.id(), b.version(), LogFile.read(b.document()), b.endedAt(), b.cardId(), b.card());
     }
 
-    /** Everything, the oldest first, to take away. */
+    /** Everything that can be read, the oldest first, to take away. */
     List<Acquaintance.Built> everything() {
         return builds.findAllByOrderByEndedAtAscIdAsc().stream()
-                .map(Logbook::kept)
+                .flatMap(b -> known(b).stream())
                 .map(k -> new Acquaintance.Built(k.entry(), k.card()))
                 .toList();
     }

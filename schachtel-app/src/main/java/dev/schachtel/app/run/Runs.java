@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -33,6 +35,7 @@ import dev.schachtel.core.run.RunStep;
 /** Keeps runs. What is said is stored in one transaction before it is answered; what was stored is never changed. */
 @Service
 class Runs {
+    private static final Logger LOG = LoggerFactory.getLogger(Runs.class);
     private final RunRepository runs;
     private final EventRepository events;
     private final CardService cards;
@@ -64,7 +67,7 @@ class Runs {
 
     /** The newest run of a card. */
     Optional<StoredRun> newest(long card) {
-        return run(() -> runs.findFirstByCardIdOrderByIdDesc(card).map(this::stored));
+        return run(() -> runs.findFirstByCardIdOrderByIdDesc(card).flatMap(this::readable));
     }
 
     /** The newest runs of all cards, the newest of each card only. */
@@ -73,8 +76,8 @@ class Runs {
             Set<Long> seen = new HashSet<>();
             return runs.findTop20ByOrderByIdDesc().stream()
                     .filter(r -> seen.add(r.cardId()))
+                    .flatMap(r -> readable(r).stream())
                     .limit(most)
-                    .map(this::stored)
                     .toList();
         });
     }
@@ -82,7 +85,7 @@ class Runs {
     /** The newest runs, several of one card too. */
     List<StoredRun> latest(int most) {
         return run(() -> runs.findAllByOrderByIdDesc(Limit.of(most)).stream()
-                .map(this::stored)
+                .flatMap(r -> readable(r).stream())
                 .toList());
     }
 
@@ -105,7 +108,7 @@ class Runs {
         return run(() -> {
             cards.lock(card.id());
             return runs.findFirstByCardIdOrderByIdDesc(card.id())
-                    .map(this::stored)
+                    .flatMap(this::readable)
                     .filter(r -> !r.state().isFinished())
                     .orElseGet(() -> stored(runs.save(fresh(card, plan))));
         });
@@ -196,6 +199,16 @@ class Runs {
                         id,
                         new RunEvent(
                                 event.id() + "+", event.at(), event.maker(), RunEvent.Kind.BEGUN, step.key(), 0, ""))));
+    }
+
+    /** Empty for one that can't be read, which is logged and left alone: one run takes no list along. */
+    private Optional<StoredRun> readable(RunEntity run) {
+        try {
+            return Optional.of(stored(run));
+        } catch (RefusedException e) {
+            LOG.warn("run {} can't be read: {}", run.id(), e.getMessage());
+            return Optional.empty();
+        }
     }
 
     private StoredRun stored(RunEntity run) {

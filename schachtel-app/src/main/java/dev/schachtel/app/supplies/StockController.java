@@ -82,6 +82,7 @@ public class StockController {
         model.addAttribute("v", desk.view(workshops.now(), seen.look()));
         model.addAttribute("seen", seen);
         model.addAttribute("aside", workshops.aside());
+        model.addAttribute("lost", workshops.isLost());
         return "supplies/page";
     }
 

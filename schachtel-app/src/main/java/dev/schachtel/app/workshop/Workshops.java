@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -13,6 +15,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import dev.schachtel.core.files.WorkshopFile;
 import dev.schachtel.core.material.Workshop;
+import dev.schachtel.core.model.RefusedException;
 
 /**
  * The workshop as it is stored; the standard one until something was changed. What was read is kept until its version in
@@ -20,6 +23,7 @@ import dev.schachtel.core.material.Workshop;
  */
 @Service
 public class Workshops {
+    private static final Logger LOG = LoggerFactory.getLogger(Workshops.class);
     private final WorkshopRepository repository;
     private final TransactionTemplate transaction;
     private final Clock clock;
@@ -30,6 +34,8 @@ public class Workshops {
 
     /** As long as there is no row to lock, several first changes can get in each other's way; they are tried again. */
     private static final int TRIES = 12;
+
+    private static final WorkshopFile.Sound INSTEAD = new WorkshopFile.Sound(WorkshopFile.standard(), List.of());
 
     private record Known(long version, WorkshopFile.Sound sound, long readAt) {}
 
@@ -48,6 +54,11 @@ public class Workshops {
         return sound().aside();
     }
 
+    /** Whether what is stored can't be read at all, and the standard one stands in for it. */
+    public boolean isLost() {
+        return sound() == INSTEAD;
+    }
+
     private WorkshopFile.Sound sound() {
         Known last = known;
         if (last != null && System.nanoTime() - last.readAt < FRESH) {
@@ -58,16 +69,30 @@ public class Workshops {
                 ? last.sound
                 : repository
                         .findById(WorkshopEntity.ONLY)
-                        .map(e -> WorkshopFile.sound(e.document()))
+                        .map(e -> readable(e.document()))
                         .orElseGet(() -> new WorkshopFile.Sound(WorkshopFile.standard(), List.of()));
         known = new Known(version, sound, System.nanoTime());
         return sound;
     }
 
+    /** The standard one stands in for one that can't be read at all, which stays as it is: changes are refused meanwhile. */
+    private static WorkshopFile.Sound readable(String document) {
+        try {
+            return WorkshopFile.sound(document);
+        } catch (RefusedException e) {
+            LOG.error("the stock can't be read: {}", e.getMessage());
+            return new WorkshopFile.Sound(
+                    WorkshopFile.standard(),
+                    List.of(
+                            "Your stock can't be read any more. What is shown is the stock of a new installation, and can't be"
+                                    + " changed. Yours is kept as it is; restore your last backup to have it back."));
+        }
+    }
+
     /**
      * Changes what is stored, if it can be read again; changes from several windows queue up and each sees the one before.
      *
-     * @throws dev.schachtel.core.model.RefusedException if it could not; then nothing is stored
+     * @throws RefusedException if it could not; then nothing is stored
      */
     public Workshop change(UnaryOperator<Workshop> change) {
         for (int tries = 1; ; tries++) {

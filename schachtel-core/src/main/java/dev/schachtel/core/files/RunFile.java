@@ -48,7 +48,7 @@ public final class RunFile {
             UPGRADES.bring(plan);
             return MAPPER.treeToValue(tree, RunPlan.class);
         } catch (JacksonException e) {
-            throw new RefusedException("run", "its plan can't be read: " + e.getOriginalMessage());
+            throw new RefusedException("run", "its plan can't be read any more; begin a new one");
         }
     }
 
