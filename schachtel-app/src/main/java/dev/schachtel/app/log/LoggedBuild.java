@@ -1,6 +1,7 @@
 package dev.schachtel.app.log;
 
 import java.time.Instant;
+import java.util.function.UnaryOperator;
 
 import org.jspecify.annotations.Nullable;
 
@@ -68,6 +69,11 @@ class LoggedBuild {
         taken = shown.taken();
         mishaps = shown.mishaps();
         sought = shown.sought();
+    }
+
+    /** What lists show, each text changed. */
+    Shown shown(UnaryOperator<String> text) {
+        return new Shown(text.apply(name), text.apply(about), planned, taken, mishaps, text.apply(sought));
     }
 
     void holds(@Nullable String otherCard) {

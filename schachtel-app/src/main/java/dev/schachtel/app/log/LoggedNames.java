@@ -6,6 +6,7 @@ import dev.schachtel.app.names.Erasing;
 import dev.schachtel.app.names.KeepsNames;
 import dev.schachtel.core.log.LogEntry;
 import dev.schachtel.core.log.Person;
+import dev.schachtel.core.model.RefusedException;
 
 import jakarta.persistence.EntityManager;
 
@@ -34,12 +35,21 @@ class LoggedNames implements KeepsNames {
     }
 
     private static void erase(LoggedBuild build, Erasing erasing) {
-        LogEntry entry = without(Logbook.kept(build).entry(), erasing);
         String card = build.card();
         String cardWithout = card == null ? null : erasing.card(CARD, card);
-        if (erasing.isMeant()) {
-            build.holds(cardWithout);
-            Logbook.hold(build, entry, Logbook.kept(build).card());
+        try {
+            LogEntry entry = without(Logbook.kept(build).entry(), erasing);
+            if (erasing.isMeant()) {
+                build.holds(cardWithout);
+                Logbook.hold(build, entry, Logbook.kept(build).card());
+            }
+        } catch (RefusedException unreadable) {
+            LoggedBuild.Shown shown = build.shown(text -> erasing.raw(BUILD, text));
+            String document = erasing.raw(BUILD, build.document());
+            if (erasing.isMeant()) {
+                build.holds(cardWithout);
+                build.holds(document, shown);
+            }
         }
     }
 

@@ -15,6 +15,8 @@ import dev.schachtel.core.model.Texts;
 /** One look through everything for a name: what was found, and what stands there instead. */
 public final class Erasing {
     /** Wherever a name can stand there is room for this many letters. */
+    private static final String UNREADABLE = "a file that can’t be read any more";
+
     private static final int SHORTEST_NAME_FIELD = 60;
 
     /** Different texts that are told one by one. */
@@ -86,8 +88,17 @@ public final class Erasing {
             CardSpec without = texts(where, card.with(nobodys(where, card.brief())));
             return without.equals(card) ? cardFile : CardFile.write(without);
         } catch (RefusedException unreadable) {
-            return person.outOf(cardFile, cardFile.length());
+            return raw(where, cardFile);
         }
+    }
+
+    /** A stored document that can't be read any more, wherever the name stands in it. */
+    public String raw(String where, String document) {
+        String without = person.outOf(document, document.length());
+        if (!without.equals(document)) {
+            instead(where, UNREADABLE, Person.SOMEBODY);
+        }
+        return without;
     }
 
     private Brief nobodys(String where, Brief brief) {
