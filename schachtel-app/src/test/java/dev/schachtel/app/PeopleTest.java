@@ -176,6 +176,22 @@ class PeopleTest {
         assertThat(app.get("/log/person?who=mrs%20quillfeather").body()).contains("Nothing is kept about");
     }
 
+    /** A card with very many states: the newest are shown, all are erased. */
+    @Test
+    void veryManyStates() {
+        StoredCard card = app.cards().create(named(RunningApp.demo("luggage-label.json")), "test");
+        database.update(
+                "insert into revision (card_id, about, spec, aside, created_at, made_in) select card_id, about, spec, aside,"
+                        + " created_at, made_in from revision, information_schema.collations where card_id = ? limit 299",
+                card.id());
+        assertThat(app.get("/log/person?who=mrs%20quillfeather").body()).contains("It is in 100 more texts");
+        app.post("/log/person/erase", Map.of("who", "mrs quillfeather"));
+        assertThat(database.queryForObject(
+                        "select count(*) from revision where card_id = ? and spec like '%Quill%'",
+                        Integer.class, card.id()))
+                .isZero();
+    }
+
     @Test
     void whatIsLeftStays() {
         Occasions days = app.bean(Occasions.class);

@@ -124,6 +124,11 @@ public final class Erasing {
         return List.copyOf(found.entrySet());
     }
 
+    /** So many texts more hold the word by which they were sought, and are not read until erasing is meant. */
+    public void unread(int texts) {
+        more += texts;
+    }
+
     /** How often a name was found beside what is told one by one. */
     public int more() {
         return more;

@@ -1,5 +1,6 @@
 package dev.schachtel.app.store;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -18,6 +19,9 @@ class CardNames implements KeepsNames {
     private final RevisionRepository revisions;
     private final CardRepository cards;
 
+    /** The newest states of a card that are read to show what would be erased; a long life has very many that are alike. */
+    private static final int SHOWN = 200;
+
     CardNames(RevisionRepository revisions, CardRepository cards) {
         this.revisions = revisions;
         this.cards = cards;
@@ -34,7 +38,10 @@ class CardNames implements KeepsNames {
     }
 
     private void erase(CardEntity card, Erasing erasing) {
-        for (long id : revisions.with(card.id(), erasing.word())) {
+        List<Long> states = revisions.with(card.id(), erasing.word());
+        int read = erasing.isMeant() ? states.size() : Math.min(SHOWN, states.size());
+        erasing.unread(states.size() - read);
+        for (long id : states.subList(0, read)) {
             RevisionRepository.Texts old = revisions.texts(id);
             String spec = erasing.card(STATES, old.spec());
             String about = erasing.text(ABOUT, old.about(), LONGEST);
