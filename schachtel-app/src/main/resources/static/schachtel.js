@@ -17,15 +17,15 @@
     detail.xhr.addEventListener("loadend", () => underway.delete(detail.xhr));
   });
   const dirty = new Set();
+  let waiting = 0, inTurn = false, turn = Promise.resolve();
   document.addEventListener("input", (event) => { const form = event.target.closest && event.target.closest("form.par"); if (form) dirty.add(form); });
   document.addEventListener("htmx:beforeRequest", (event) => { dirty.delete(event.target.closest("form.par")); });
   const settled = async () => {
     dirty.forEach((form) => { if (form.isConnected) htmx.trigger(form, "submit"); });
     dirty.clear();
-    while (underway.size > 0) await new Promise((done) => setTimeout(done, 20));
+    while (underway.size > 0 || waiting > 0) await new Promise((done) => setTimeout(done, 20));
   };
   // One window never gets in its own way: a change waits for the answer to the one before, and then tells what it saw last.
-  let waiting = 0, inTurn = false, turn = Promise.resolve();
   const changing = () => [...underway.values()].some((asker) => !asker.matches("[data-later]"));
   const quiet = async () => { while (changing()) await new Promise((done) => setTimeout(done, 20)); };
   // Enter in a field is a change and then a submit of the same: said once. Else its answer comes twice, over what is typed by then.
@@ -212,6 +212,7 @@
     follow();
   });
   document.addEventListener("DOMContentLoaded", follow);
+  document.addEventListener("DOMContentLoaded", () => { document.documentElement.dataset.ready = ""; });
 
   document.addEventListener("submit", (event) => {
     const form = event.target;

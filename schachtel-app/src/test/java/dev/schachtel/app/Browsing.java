@@ -14,7 +14,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 /** A fresh browser window; the browser itself is started once for all tests. Errors of the page's script fail the test. */
 final class Browsing implements AutoCloseable {
     /** How long a page is waited for. A machine may be busy; how fast we are is measured elsewhere. */
-    private static final int PATIENCE_MS = 40_000;
+    private static final int PATIENCE_MS = 60_000;
 
     /** Without a window to draw it takes half the processor time of the whole program, which serves where it isn't there. */
     private static final Path SHELL = Path.of("/usr/bin/chromium-headless-shell");
@@ -29,6 +29,7 @@ final class Browsing implements AutoCloseable {
     private Browsing(boolean forgiving) {
         context = browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
+        page.setDefaultTimeout(3 * PATIENCE_MS);
         page.onConsoleMessage(m -> {
             boolean lost = forgiving
                     && (m.text().contains("ERR_")

@@ -246,6 +246,7 @@ class BuildBrowserTest extends InBrowser {
         page.navigate(app.address() + "/cards/" + card.id() + "/build");
         page.getByText("Go to the bench").click();
         assertThat(page.locator(".ans")).containsText("Begin");
+        calm();
         page.keyboard().press("Space");
         assertThat(page.locator(".ans")).containsText("Done");
         page.keyboard().press("Space");

@@ -117,6 +117,8 @@ class ColoursBrowserTest extends InBrowser {
         page.navigate(app.address() + "/cards/" + card + "/decorate/colours");
         button("Colour the pictures by hand").click();
         row("Kestrel").locator("a").click();
+        assertThat(page.locator(".map h2")).containsText("Kestrel");
+        calm();
         String before = row("Kestrel").locator(".tones").textContent();
         page.waitForResponse(r -> r.url().contains("/decorate/colours?area="), () -> field("Should look")
                 .selectOption("paper:moss-270"));

@@ -194,6 +194,7 @@ class CuttingBrowserTest extends InBrowser {
     }
 
     private void drop(String name, String content) {
+        calm();
         page.locator(".outline-in input[type=file]")
                 .setInputFiles(new FilePayload(name, "image/svg+xml", content.getBytes(StandardCharsets.UTF_8)));
     }

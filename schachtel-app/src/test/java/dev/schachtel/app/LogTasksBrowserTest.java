@@ -178,6 +178,7 @@ class LogTasksBrowserTest extends InBrowser {
         assertThat(part()).containsText(WHO);
         assertThat(page.getByLabel("What helped")).hasValue("A leaf over the tear.");
         assertThat(page.getByLabel("About this build")).hasValue("Went well. Next time on white card.");
+        calm();
         page.locator(".photos input[type=file]")
                 .setInputFiles(new FilePayload("photo.png", "image/png", "no photo at all".getBytes()));
         assertThat(page.locator("body")).containsText("must be a JPEG or PNG file");

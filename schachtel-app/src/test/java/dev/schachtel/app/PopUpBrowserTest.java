@@ -104,6 +104,7 @@ class PopUpBrowserTest extends InBrowser {
 
     /** The letter a opens what can be added; arrows would do as well as Tab. */
     private void byKeys(String kind) {
+        calm();
         page.locator("#drawing").focus();
         page.keyboard().press("a");
         for (int i = 0; i < 60; i++) {

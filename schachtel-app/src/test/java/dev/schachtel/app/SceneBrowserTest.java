@@ -250,6 +250,7 @@ class SceneBrowserTest extends InBrowser {
         assertThat(page.locator(".snap-line")).hasCount(held ? 0 : 1);
         page.waitForResponse("**/decorate/move*", () -> page.mouse().up());
         page.keyboard().up("Alt");
+        calm();
         assertThat(page.locator(".snap-line")).hasCount(0);
     }
 
@@ -327,6 +328,7 @@ class SceneBrowserTest extends InBrowser {
     private void read(String inside) {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='10mm' viewBox='0 0 20 10'>" + inside
                 + "</svg>";
+        calm();
         page.locator(".pbox [data-send]")
                 .setInputFiles(new FilePayload("hut.svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
         page.waitForLoadState();
