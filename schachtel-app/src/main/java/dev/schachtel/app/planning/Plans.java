@@ -65,7 +65,13 @@ public class Plans {
 
     private final Cache<Paced, List<HouseQuestions.Question>> ways = keeping(KEPT);
 
-    private record Key(CardSpec spec, Workshop workshop) {}
+    private record Key(CardSpec spec, Workshop workshop) {
+        /** A workshop takes long to hash, and there are few of them to a card. */
+        @Override
+        public int hashCode() {
+            return spec.hashCode();
+        }
+    }
 
     /** Comparisons hold for the pace by which they were made. */
     private record Paced(Key key, Pace pace) {}
