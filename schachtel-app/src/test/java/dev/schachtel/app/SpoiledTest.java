@@ -10,8 +10,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 import dev.schachtel.app.store.StoredCard;
+import dev.schachtel.app.workshop.Workshops;
+import dev.schachtel.core.model.RefusedException;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** One stored document that nobody can read takes nothing else along: every list and every other card is still shown. */
 @ExtendWith(RunningApp.class)
@@ -69,8 +72,11 @@ class SpoiledTest {
                     spoil(document, row, nonsense);
                     try {
                         everythingElseIsShown(place + " = " + nonsense);
-                        assertThat(app.get("/stock").body().contains("the stock of a new installation"))
+                        assertThat(app.get("/stock").body().contains("Your stock can’t be read"))
                                 .isEqualTo(document.get("place").equals("workshop"));
+                        if (document.get("place").equals("workshop")) {
+                            nothingIsWrittenOver(nonsense);
+                        }
                     } finally {
                         spoil(document, row, row.get("now"));
                     }
@@ -79,6 +85,14 @@ class SpoiledTest {
             }
         }
         assertThat(spoiled).isGreaterThan(9);
+    }
+
+    private void nothingIsWrittenOver(String nonsense) {
+        assertThatThrownBy(() -> app.bean(Workshops.class).change(w -> w.timed(List.of())))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("restore your last backup");
+        assertThat(database.queryForObject("select document from workshop", String.class))
+                .isEqualTo(nonsense);
     }
 
     private void spoil(Map<String, Object> document, Map<String, Object> row, Object content) {

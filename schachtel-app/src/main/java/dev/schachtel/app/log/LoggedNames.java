@@ -37,17 +37,18 @@ class LoggedNames implements KeepsNames {
     private static void erase(LoggedBuild build, Erasing erasing) {
         String card = build.card();
         String cardWithout = card == null ? null : erasing.card(CARD, card);
+        if (erasing.isMeant()) {
+            build.holds(cardWithout);
+        }
         try {
             LogEntry entry = without(Logbook.kept(build).entry(), erasing);
             if (erasing.isMeant()) {
-                build.holds(cardWithout);
                 Logbook.hold(build, entry, Logbook.kept(build).card());
             }
         } catch (RefusedException unreadable) {
             LoggedBuild.Shown shown = build.shown(text -> erasing.raw(BUILD, text));
             String document = erasing.raw(BUILD, build.document());
             if (erasing.isMeant()) {
-                build.holds(cardWithout);
                 build.holds(document, shown);
             }
         }

@@ -14,9 +14,9 @@ import dev.schachtel.core.model.Texts;
 
 /** One look through everything for a name: what was found, and what stands there instead. */
 public final class Erasing {
-    /** Wherever a name can stand there is room for this many letters. */
     private static final String UNREADABLE = "a file that can’t be read any more";
 
+    /** Wherever a name can stand there is room for this many letters. */
     private static final int SHORTEST_NAME_FIELD = 60;
 
     /** Different texts that are told one by one. */

@@ -21,7 +21,8 @@ import jakarta.annotation.PreDestroy;
 
 /**
  * Works out what no page waits for: one thing after the other, the newest first, so that whoever looks at a page gets what is
- * on it before what was asked for earlier. What is asked for twice is worked out once. While a page is being made that doesn't wait for it, it stands back.
+ * on it before what was asked for earlier. What is asked for twice is worked out once. While a page is being made that doesn't
+ * wait for it, it stands back.
  */
 @Component
 public class Later {

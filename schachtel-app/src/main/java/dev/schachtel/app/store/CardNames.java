@@ -16,11 +16,11 @@ class CardNames implements KeepsNames {
     private static final String CALLED = "What a card or its set is called";
     private static final String ABOUT = "What a change of a card is called";
     private static final int LONGEST = 200;
-    private final RevisionRepository revisions;
-    private final CardRepository cards;
-
     /** The newest states of a card that are read to show what would be erased; a long life has very many that are alike. */
     private static final int SHOWN = 200;
+
+    private final RevisionRepository revisions;
+    private final CardRepository cards;
 
     CardNames(RevisionRepository revisions, CardRepository cards) {
         this.revisions = revisions;

@@ -35,6 +35,7 @@ public class Workshops {
     /** As long as there is no row to lock, several first changes can get in each other's way; they are tried again. */
     private static final int TRIES = 12;
 
+    private static final WorkshopFile.Sound STANDARD = new WorkshopFile.Sound(WorkshopFile.standard(), List.of());
     private static final WorkshopFile.Sound INSTEAD = new WorkshopFile.Sound(WorkshopFile.standard(), List.of());
 
     private record Known(long version, WorkshopFile.Sound sound, long readAt) {}
@@ -70,7 +71,7 @@ public class Workshops {
                 : repository
                         .findById(WorkshopEntity.ONLY)
                         .map(e -> readable(e.document()))
-                        .orElseGet(() -> new WorkshopFile.Sound(WorkshopFile.standard(), List.of()));
+                        .orElse(STANDARD);
         known = new Known(version, sound, System.nanoTime());
         return sound;
     }
@@ -81,11 +82,7 @@ public class Workshops {
             return WorkshopFile.sound(document);
         } catch (RefusedException e) {
             LOG.error("the stock can't be read: {}", e.getMessage());
-            return new WorkshopFile.Sound(
-                    WorkshopFile.standard(),
-                    List.of(
-                            "Your stock can't be read any more. What is shown is the stock of a new installation, and can't be"
-                                    + " changed. Yours is kept as it is; restore your last backup to have it back."));
+            return INSTEAD;
         }
     }
 
@@ -109,8 +106,13 @@ public class Workshops {
     private Workshop stored(UnaryOperator<Workshop> change) {
         Workshop now = transaction.execute(status -> {
             Optional<WorkshopEntity> row = repository.locked();
-            Workshop before =
-                    row.map(e -> WorkshopFile.sound(e.document()).workshop()).orElseGet(WorkshopFile::standard);
+            WorkshopFile.Sound sound = row.map(e -> readable(e.document())).orElse(STANDARD);
+            if (sound == INSTEAD) {
+                throw new RefusedException(
+                        "stock",
+                        "can't be read, so it can't be changed either; restore your last backup to have it back");
+            }
+            Workshop before = sound.workshop();
             Workshop after = change.apply(before);
             String document = WorkshopFile.write(after);
             WorkshopFile.read(document);
