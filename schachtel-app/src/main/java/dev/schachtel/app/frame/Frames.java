@@ -40,10 +40,7 @@ public class Frames {
                 tab("Decorate", at, decorate(plan), "", station),
                 tab("Cut", at, cut(plan), plan.cutting().everythingPlaced() ? "" : "mend", station),
                 tab("Build", at, build(plan), "", station));
-        List<CardService.Named> others = cards.namesIn(card.spec().set()).stream()
-                .filter(n -> n.id() != card.id())
-                .toList();
-        return new Frame(card, tabs, station, others, jumps.names(plan));
+        return new Frame(card, tabs, station, cards.besides(card), jumps.names(plan));
     }
 
     private static Tab tab(String name, String at, String line, String shape, String station) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Set;
 
 import dev.schachtel.core.card.Brief;
-import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.files.CardFile;
 import dev.schachtel.core.log.Person;
 import dev.schachtel.core.model.RefusedException;
@@ -84,9 +83,8 @@ public final class Erasing {
     /** A card file without the name, and the same text where it isn't in it. One that can't be read any more loses it anywhere. */
     public String card(String where, String cardFile) {
         try {
-            CardSpec card = CardFile.read(cardFile);
-            CardSpec without = texts(where, card.with(nobodys(where, card.brief())));
-            return without.equals(card) ? cardFile : CardFile.write(without);
+            return CardFile.withTexts(
+                    cardFile, brief -> nobodys(where, brief), (text, most) -> text(where, text, most));
         } catch (RefusedException unreadable) {
             return raw(where, cardFile);
         }

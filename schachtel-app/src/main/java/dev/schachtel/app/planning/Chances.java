@@ -11,7 +11,6 @@ import dev.schachtel.app.workshop.Workshops;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.design.HouseQuestions;
 import dev.schachtel.core.design.WhatHelps;
-import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.plan.Plan;
 import dev.schachtel.core.tolerance.Simulation;
@@ -21,24 +20,23 @@ import dev.schachtel.core.tolerance.Simulation;
 public class Chances {
     private static final int KEPT = 64;
     private final Workshops workshops;
-    private final Cache<Key, Simulation> played =
+    private final Cache<InWorkshop, Simulation> played =
             Caffeine.newBuilder().maximumSize(KEPT).build();
-    private final Cache<Key, List<WhatHelps.Help>> helps =
+    private final Cache<InWorkshop, List<WhatHelps.Help>> helps =
             Caffeine.newBuilder().maximumSize(KEPT).build();
-
-    private record Key(CardSpec spec, Workshop workshop) {}
 
     Chances(Workshops workshops) {
         this.workshops = workshops;
     }
 
     public Simulation of(Plan plan) {
-        return played.get(new Key(plan.spec(), plan.workshop()), k -> Simulation.of(plan.build(), plan.workshop()));
+        return played.get(
+                new InWorkshop(plan.spec(), plan.workshop()), k -> Simulation.of(plan.build(), plan.workshop()));
     }
 
     /** What would help, best first: several cards are tried for it. */
     public List<WhatHelps.Help> helps(CardSpec spec) {
-        return helps.get(new Key(spec, workshops.now()), k -> WhatHelps.of(k.spec, k.workshop));
+        return helps.get(new InWorkshop(spec, workshops.now()), k -> WhatHelps.of(k.spec(), k.workshop()));
     }
 
     /**

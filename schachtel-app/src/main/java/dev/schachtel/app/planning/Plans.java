@@ -34,7 +34,6 @@ import dev.schachtel.core.files.FoundFile;
 import dev.schachtel.core.learning.Pace;
 import dev.schachtel.core.material.Die;
 import dev.schachtel.core.material.Envelope;
-import dev.schachtel.core.material.Workshop;
 import dev.schachtel.core.model.RefusedException;
 import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.patience.PatienceLostException;
@@ -58,23 +57,15 @@ public class Plans {
     private final MakersPace makers;
     private final FoundPlans found;
     private final Clock clock;
-    private final Cache<Key, Plan> recent = keeping(KEPT);
-    private final Cache<Key, Findings> remedies = keeping(KEPT);
-    private final Cache<Key, CutSearch> searches = keeping(SEARCHES);
-    private final Cache<Key, AssemblySearch> builds = keeping(SEARCHES);
+    private final Cache<InWorkshop, Plan> recent = keeping(KEPT);
+    private final Cache<InWorkshop, Findings> remedies = keeping(KEPT);
+    private final Cache<InWorkshop, CutSearch> searches = keeping(SEARCHES);
+    private final Cache<InWorkshop, AssemblySearch> builds = keeping(SEARCHES);
 
     private final Cache<Paced, List<HouseQuestions.Question>> ways = keeping(KEPT);
 
-    private record Key(CardSpec spec, Workshop workshop) {
-        /** A workshop takes long to hash, and there are few of them to a card. */
-        @Override
-        public int hashCode() {
-            return spec.hashCode();
-        }
-    }
-
     /** Comparisons hold for the pace by which they were made. */
-    private record Paced(Key key, Pace pace) {}
+    private record Paced(InWorkshop key, Pace pace) {}
 
     private static <K, V> Cache<K, V> keeping(int most) {
         return Caffeine.newBuilder().maximumSize(most).build();
@@ -125,7 +116,7 @@ public class Plans {
 
     /** With remedies if they were asked for before: trying them out takes several times as long as planning. */
     public Plan of(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         Plan plan = known(key);
         Findings tried = remedies.getIfPresent(key);
         return (tried == null ? plan : plan.withRemediesOf(tried)).on(today());
@@ -133,15 +124,15 @@ public class Plans {
 
     /** For one look at very many cards: what pages ask for again and again stays known. */
     public Plan once(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         Plan plan = recent.getIfPresent(key);
         return (plan == null ? planned(key) : plan).on(today());
     }
 
     /** With the remedies of its findings, each tried out. */
     public Plan mended(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
-        remedies.get(key, k -> Planner.remedies(k.spec, k.workshop));
+        InWorkshop key = new InWorkshop(spec, workshops.now());
+        remedies.get(key, k -> Planner.remedies(k.spec(), k.workshop()));
         return of(spec);
     }
 
@@ -185,17 +176,17 @@ public class Plans {
 
     /** Whether remedies were tried out, so that a finding without one has none. */
     public boolean isMended(CardSpec spec) {
-        return remedies.getIfPresent(new Key(spec, workshops.now())) != null;
+        return remedies.getIfPresent(new InWorkshop(spec, workshops.now())) != null;
     }
 
     /** Without what a day means for it: what is kept must not grow old. With what was found by looking longer before. */
-    private Plan known(Key key) {
+    private Plan known(InWorkshop key) {
         return recent.get(key, this::planned);
     }
 
-    private Plan planned(Key key) {
-        Plan plan = Planner.withoutRemedies(key.spec, key.workshop);
-        FoundFile before = found.of(key.spec, key.workshop);
+    private Plan planned(InWorkshop key) {
+        Plan plan = Planner.withoutRemedies(key.spec(), key.workshop());
+        FoundFile before = found.of(key.spec(), key.workshop());
         if (!before.cuts().equals(FoundCuts.NONE)) {
             plan = plan.with(cutSearch(key, plan, before).plan());
         }
@@ -204,16 +195,18 @@ public class Plans {
                 : plan.with(orderSearch(key, plan, before).plan());
     }
 
-    private CutSearch cutSearch(Key key, Plan plan, FoundFile before) {
+    private CutSearch cutSearch(InWorkshop key, Plan plan, FoundFile before) {
         return searches.get(
                 key,
-                k -> from(before.cuts(), FoundCuts.NONE, found -> CutPlanner.search(plan.build(), k.workshop, found)));
+                k -> from(
+                        before.cuts(), FoundCuts.NONE, found -> CutPlanner.search(plan.build(), k.workshop(), found)));
     }
 
-    private AssemblySearch orderSearch(Key key, Plan plan, FoundFile before) {
+    private AssemblySearch orderSearch(InWorkshop key, Plan plan, FoundFile before) {
         return builds.get(
                 key,
-                k -> from(before.order(), FoundOrder.NONE, found -> Assembly.search(plan.build(), k.workshop, found)));
+                k -> from(
+                        before.order(), FoundOrder.NONE, found -> Assembly.search(plan.build(), k.workshop(), found)));
     }
 
     /** What an older program found may not suit this one; then it is looked for anew. */
@@ -231,9 +224,9 @@ public class Plans {
 
     /** Looks further for a cut plan with fewer sheets, for so long; from then on it is the card's plan. */
     public Sought improve(CardSpec spec, Duration budget) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         Plan plan = known(key);
-        CutSearch search = cutSearch(key, plan, found.of(spec, key.workshop));
+        CutSearch search = cutSearch(key, plan, found.of(spec, key.workshop()));
         synchronized (search) {
             long until = System.nanoTime() + budget.toNanos();
             while (!search.done() && System.nanoTime() < until) {
@@ -242,7 +235,7 @@ public class Plans {
             CutPlan better = search.plan();
             if (better.sheets() < plan.cutting().sheets() || search.done()) {
                 recent.put(key, known(key).with(better));
-                found.change(spec, key.workshop, f -> f.with(search.found()));
+                found.change(spec, key.workshop(), f -> f.with(search.found()));
             }
             return new Sought(search.rounds(), search.done());
         }
@@ -250,9 +243,9 @@ public class Plans {
 
     /** Looks for a better build plan a little longer; from then on it is the card's plan. Empty if none was found. */
     public Optional<Plan> better(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         Plan plan = known(key);
-        AssemblySearch search = orderSearch(key, plan, found.of(spec, key.workshop));
+        AssemblySearch search = orderSearch(key, plan, found.of(spec, key.workshop()));
         synchronized (search) {
             if (search.done() && plan.assembly().equals(search.plan())) {
                 return Optional.empty();
@@ -270,26 +263,26 @@ public class Plans {
             if (better.assembly().equals(plan.assembly())) {
                 return Optional.empty();
             }
-            found.change(spec, key.workshop, f -> f.with(search.found()));
+            found.change(spec, key.workshop(), f -> f.with(search.found()));
             return Optional.of(better.on(today()));
         }
     }
 
     /** What makers do differently on this card; with what each way costs once that was worked out. */
     public HouseAnswers ways(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         List<HouseQuestions.Question> known = ways.getIfPresent(new Paced(key, makers.of("")));
         return known == null
-                ? new HouseAnswers(HouseQuestions.asked(spec, key.workshop), false)
+                ? new HouseAnswers(HouseQuestions.asked(spec, key.workshop()), false)
                 : new HouseAnswers(known, true);
     }
 
     /** Works out what each way costs. */
     public void compare(CardSpec spec) {
-        Key key = new Key(spec, workshops.now());
+        InWorkshop key = new InWorkshop(spec, workshops.now());
         ways.get(
                 new Paced(key, makers.of("")),
-                p -> HouseQuestions.of(p.key.spec, p.key.workshop, plan -> lasts(plan, p.pace)));
+                p -> HouseQuestions.of(p.key.spec(), p.key.workshop(), plan -> lasts(plan, p.pace)));
     }
 
     /** By the book as planned; else with each step at the median of what was timed. */

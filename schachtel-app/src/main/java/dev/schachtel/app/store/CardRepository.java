@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -16,8 +17,9 @@ interface CardRepository extends JpaRepository<CardEntity, Long> {
     List<CardEntity> findAllByPlaceOrderByIdAsc(Place place);
 
     @Query("select new dev.schachtel.app.store.CardService$Named(c.id, c.name) from CardEntity c "
-            + "where c.setName = :set and c.place = :place order by c.id")
-    List<CardService.Named> namesIn(@Param("set") String set, @Param("place") Place place);
+            + "where c.setName = :set and c.place = :place and c.id <> :card order by c.id desc")
+    List<CardService.Named> besides(
+            @Param("card") long card, @Param("set") String set, @Param("place") Place place, Limit most);
 
     @Query(
             "select c.id from CardEntity c where c.name like concat('%', :word, '%') or c.setName like concat('%', :word, '%')")

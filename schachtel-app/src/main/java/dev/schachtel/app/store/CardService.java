@@ -3,10 +3,12 @@ package dev.schachtel.app.store;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 
 import dev.schachtel.core.card.CardSpec;
@@ -90,12 +92,16 @@ public class CardService {
                 () -> store.revisionOf(id, store.card(id).currentRevision()).spec());
     }
 
+    private static final Limit OTHERS = Limit.of(40);
+
     /** A card by its number and name only. */
     public record Named(long id, String name) {}
 
-    /** All cards of one set that are on the bench, in the order in which they were made. */
-    public List<Named> namesIn(String set) {
-        return store.run(() -> cards.namesIn(set, Place.BENCH));
+    /** Other cards of its set that are on the bench, in the order in which they were made; the newest where they are very many. */
+    public List<Named> besides(StoredCard card) {
+        return store.run(() -> cards.besides(card.id(), card.spec().set(), Place.BENCH, OTHERS)).stream()
+                .sorted(Comparator.comparing(Named::id))
+                .toList();
     }
 
     /**

@@ -14,7 +14,6 @@ import org.springframework.stereotype.Component;
 import dev.schachtel.app.frame.Frames;
 import dev.schachtel.app.lessons.Lessons;
 import dev.schachtel.app.planning.Plans;
-import dev.schachtel.app.store.CardService;
 import dev.schachtel.app.store.StoredCard;
 import dev.schachtel.app.words.Html;
 import dev.schachtel.app.words.Wording;
@@ -45,14 +44,13 @@ class StructureDesk {
     private final Frames frames;
     private final FieldForms forms;
     private final Wording wording;
-    private final CardService cards;
     private final SurelyDesk surely;
     private final HeldDesk held;
     private final Lessons lessons;
     private final MotionPlayer player;
     private final Addables addables = new Addables();
 
-    StructureDesk(Plans plans, Frames frames, FieldForms forms, Said said, CardService cards) {
+    StructureDesk(Plans plans, Frames frames, FieldForms forms, Said said) {
         this.plans = plans;
         this.frames = frames;
         this.forms = forms;
@@ -60,7 +58,6 @@ class StructureDesk {
         this.surely = said.surely();
         this.held = said.held();
         this.lessons = said.lessons();
-        this.cards = cards;
         this.player = new MotionPlayer();
     }
 
@@ -85,8 +82,9 @@ class StructureDesk {
         List<Line> own = new ArrayList<>();
         List<Line> leans = new ArrayList<>();
         ledger(plan.build(), piece.id(), own, leans);
+        Frames.Frame frame = frames.frame(card, plan, "structure");
         return new StructureView(
-                frames.frame(card, plan, "structure"),
+                frame,
                 piece.id().value(),
                 Shown.word(shown.view()),
                 selected(plan, piece),
@@ -102,7 +100,8 @@ class StructureDesk {
                         "/cards/" + card.id() + "/structure?view=" + shown.name() + "&select="),
                 player.of(checked, piece.id(), shown.view()),
                 views(plan),
-                new StructureView.Arranging(!Positions.of(piece).isEmpty(), others(card, piece)),
+                new StructureView.Arranging(
+                        !Positions.of(piece).isEmpty(), piece instanceof Base ? List.of() : frame.others()),
                 surely.of(plan, piece.id()),
                 held.of(plan, piece.id()),
                 Units.tenths(plan.build().thickness()));
@@ -216,13 +215,5 @@ class StructureDesk {
                 .filter(v -> v != Views.FROM_THE_SIDE || SideViews.areThere(plan.build()))
                 .map(Shown::word)
                 .toList();
-    }
-
-    private List<CardService.Named> others(StoredCard card, Piece piece) {
-        return piece instanceof Base
-                ? List.of()
-                : cards.namesIn(card.spec().set()).stream()
-                        .filter(n -> n.id() != card.id())
-                        .toList();
     }
 }

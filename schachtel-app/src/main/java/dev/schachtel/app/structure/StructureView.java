@@ -2,6 +2,8 @@ package dev.schachtel.app.structure;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import dev.schachtel.app.frame.Frames.Frame;
 import dev.schachtel.app.store.CardService;
@@ -34,7 +36,24 @@ public record StructureView(
      * @param works how many work
      * @param looks how many of them also look as they were meant
      */
-    public record Surely(int works, int looks, String placed, List<FitLine> own, List<FitLine> others) {}
+    public record Surely(int works, int looks, String placed, List<FitLine> own, List<FitLine> others) {
+        /** A hundred cards in two rows: those that look as meant, those that only work, those that are spoilt. */
+        public List<Squares> hundred() {
+            return List.of(
+                    Squares.of("right", 0, looks), Squares.of("runs", looks, works), Squares.of("spoilt", works, 100));
+        }
+    }
+
+    /** Cards of a hundred, each drawn as a small sheet. */
+    public record Squares(String shape, String path) {
+        private static Squares of(String shape, int from, int to) {
+            return new Squares(
+                    shape,
+                    IntStream.range(from, to)
+                            .mapToObj(i -> "M" + (i % 50 * 5 + 0.7) + " " + (i < 50 ? 1 : 14) + "h3.6v10h-3.6z")
+                            .collect(Collectors.joining()));
+        }
+    }
 
     /** What the selected piece may be stuck with, and where what is taken goes. */
     public record Held(String svg, List<HeldBy> options) {}

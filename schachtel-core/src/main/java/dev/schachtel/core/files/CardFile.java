@@ -4,9 +4,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
 
 import dev.schachtel.core.card.Asked;
 import dev.schachtel.core.card.Base;
+import dev.schachtel.core.card.Brief;
 import dev.schachtel.core.card.CardSpec;
 import dev.schachtel.core.card.Id;
 import dev.schachtel.core.card.Opens;
@@ -32,6 +35,7 @@ public final class CardFile {
 
     public static final int VERSION = UPGRADES.current();
     static final String MARK = Upgrades.MARK;
+    private static final String BRIEF = "brief";
 
     private CardFile() {}
 
@@ -60,6 +64,47 @@ public final class CardFile {
 
     /** Reads a card that this program wrote itself; materials may have left the workshop since. */
     public static CardSpec read(String text) {
+        ObjectNode object = object(text);
+        return (CardSpec) codec(object).read(object, CardSpec.class, "$");
+    }
+
+    /**
+     * A card that this program wrote itself with other texts; the same text if none is another.
+     *
+     * @param brief from what the card is meant to be to what it is instead; done before the texts
+     * @param change from a text, and the most letters that may stand there, to what stands there instead
+     */
+    public static String withTexts(
+            String card, UnaryOperator<Brief> brief, BiFunction<String, Integer, String> change) {
+        ObjectNode object = object(card);
+        boolean other = false;
+        if (object.has(BRIEF)) {
+            RecordCodec codec = codec(object);
+            Brief before = (Brief) codec.read(object.get(BRIEF), Brief.class, "$." + BRIEF);
+            Brief now = brief.apply(before);
+            if (!now.equals(before)) {
+                object.set(BRIEF, codec.write(now, false));
+                other = true;
+            }
+        }
+        other |= DocumentTexts.change(object, CardSpec.class, change);
+        return other ? Json.write(marked(object)) : card;
+    }
+
+    private static RecordCodec codec(ObjectNode card) {
+        JsonNode units = card.get("units");
+        boolean mm = units != null && units.isString() && units.stringValue().equals("mm");
+        return new RecordCodec(mm ? Units.MM : Units.INCH);
+    }
+
+    private static ObjectNode marked(ObjectNode card) {
+        ObjectNode file = JsonNodeFactory.instance.objectNode();
+        file.put(MARK, VERSION);
+        file.setAll(card);
+        return file;
+    }
+
+    private static ObjectNode object(String text) {
         JsonNode node = Json.parse(text);
         if (!(node instanceof ObjectNode object)) {
             throw new RefusedException("$", "must be an object in braces");
@@ -68,16 +113,11 @@ public final class CardFile {
             throw new RefusedException("$." + MARK, "must be " + VERSION + ", the version of card files read here");
         }
         UPGRADES.bring(object);
-        JsonNode units = object.get("units");
-        boolean mm = units != null && units.isString() && units.stringValue().equals("mm");
-        return (CardSpec) new RecordCodec(mm ? Units.MM : Units.INCH).read(object, CardSpec.class, "$");
+        return object;
     }
 
     public static String write(CardSpec spec) {
-        ObjectNode file = JsonNodeFactory.instance.objectNode();
-        file.put(MARK, VERSION);
-        file.setAll(new RecordCodec(spec.units()).write(spec, false));
-        return Json.write(file);
+        return Json.write(marked(new RecordCodec(spec.units()).write(spec, false)));
     }
 
     /** Ids are given once, and whatever is named exists. */

@@ -1,11 +1,10 @@
 package dev.schachtel.core.files;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 import dev.schachtel.core.measure.Units;
@@ -53,7 +52,7 @@ public final class RecordCodec {
         return recordType.make(values, path);
     }
 
-    private static Class<?> kind(JsonNode node, Class<?> family, String path) {
+    static Class<?> kind(JsonNode node, Class<?> family, String path) {
         JsonNode kind = node.get(KIND);
         List<Class<?>> kinds = RecordType.kinds(family);
         if (kind == null && kinds.size() == 1) {
@@ -70,18 +69,22 @@ public final class RecordCodec {
     }
 
     private static void refuseUnknown(JsonNode node, RecordType recordType, boolean family, String path) {
-        Set<String> known = new HashSet<>();
-        recordType.components().forEach(b -> known.add(b.name()));
+        for (String name : node.propertyNames()) {
+            if (recordType.component(name).isEmpty() && !(family && name.equals(KIND))) {
+                throw new RefusedException(
+                        path + "." + Scalars.shorten(name),
+                        "is unknown here; known are " + String.join(", ", known(recordType, family)));
+            }
+        }
+    }
+
+    private static Set<String> known(RecordType recordType, boolean family) {
+        Set<String> known = new TreeSet<>();
+        recordType.components().forEach(c -> known.add(c.name()));
         if (family) {
             known.add(KIND);
         }
-        for (Map.Entry<String, JsonNode> field : node.properties()) {
-            if (!known.contains(field.getKey())) {
-                throw new RefusedException(
-                        path + "." + Scalars.shorten(field.getKey()),
-                        "is unknown here; known are " + known.stream().sorted().collect(Collectors.joining(", ")));
-            }
-        }
+        return known;
     }
 
     private Object value(JsonNode node, RecordType.Component component, String path) {

@@ -7,6 +7,8 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,14 +20,17 @@ import dev.schachtel.core.card.Kind;
 /** What a record of the card is made of. */
 public final class RecordType {
     private static final Map<Class<?>, RecordType> KNOWN = new ConcurrentHashMap<>();
+    private static final Map<Class<?>, Map<String, Class<?>>> FAMILIES = new ConcurrentHashMap<>();
     private final Class<?> type;
     private final List<Component> components;
+    private final Map<String, Component> byName = new LinkedHashMap<>();
     private final Constructor<?> constructor;
 
     private RecordType(Class<?> type) {
         this.type = type;
         this.components =
                 Arrays.stream(type.getRecordComponents()).map(Component::of).toList();
+        components.forEach(c -> byName.put(c.name(), c));
         try {
             Class<?>[] types = Arrays.stream(type.getRecordComponents())
                     .map(RecordComponent::getType)
@@ -42,12 +47,24 @@ public final class RecordType {
 
     /** The records of a sealed family, in the order in which it permits them. */
     public static List<Class<?>> kinds(Class<?> family) {
+        return List.copyOf(byWord(family).values());
+    }
+
+    private static Map<String, Class<?>> byWord(Class<?> family) {
+        return FAMILIES.computeIfAbsent(family, f -> {
+            Map<String, Class<?>> all = new LinkedHashMap<>();
+            members(f).forEach(kind -> all.put(word(kind), kind));
+            return Collections.unmodifiableMap(all);
+        });
+    }
+
+    private static List<Class<?>> members(Class<?> family) {
         List<Class<?>> all = new ArrayList<>();
         for (Class<?> sub : family.getPermittedSubclasses()) {
             if (sub.isRecord()) {
                 all.add(sub);
             } else {
-                all.addAll(kinds(sub));
+                all.addAll(members(sub));
             }
         }
         return all;
@@ -55,7 +72,7 @@ public final class RecordType {
 
     /** The record of the family that files call by this word. */
     public static Optional<Class<?>> kind(Class<?> family, String word) {
-        return kinds(family).stream().filter(k -> word(k).equals(word)).findFirst();
+        return Optional.ofNullable(byWord(family).get(word));
     }
 
     /** How files call this record: its {@link Kind}, else its name in small letters. */
@@ -74,7 +91,7 @@ public final class RecordType {
     }
 
     public Optional<Component> component(String name) {
-        return components.stream().filter(b -> b.name().equals(name)).findFirst();
+        return Optional.ofNullable(byName.get(name));
     }
 
     /** The value of a component. */

@@ -114,7 +114,8 @@ public final class Scalars {
     }
 
     /** How many letters a text may have. */
-    static int longest(Asked asked) {
+    /** The most letters of a text. */
+    public static int longest(Asked asked) {
         return asked.max().isEmpty() ? LONGEST_TEXT : Integer.parseInt(asked.max());
     }
 

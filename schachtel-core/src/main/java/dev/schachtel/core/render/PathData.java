@@ -1,5 +1,6 @@
 package dev.schachtel.core.render;
 
+import dev.schachtel.core.measure.Decimals;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
 import dev.schachtel.core.shape.Ring;
@@ -16,15 +17,15 @@ public record PathData(double scale, double left, double top, int decimals) {
     }
 
     public String number(double value) {
-        double power = Math.pow(10, decimals);
-        double rounded = Math.round(value * power) / power;
-        return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15
-                ? Long.toString((long) rounded)
-                : java.math.BigDecimal.valueOf(rounded).toPlainString();
+        return Decimals.text(value, decimals);
     }
 
     public String point(Point p) {
         return number(x(p)) + "," + number(y(p));
+    }
+
+    private StringBuilder point(Point p, StringBuilder out) {
+        return Decimals.append(Decimals.append(out, x(p), decimals).append(','), y(p), decimals);
     }
 
     /** Holes first, so that a machine cuts inside before outside. */
@@ -42,12 +43,13 @@ public record PathData(double scale, double left, double top, int decimals) {
     }
 
     private void ring(Ring ring, StringBuilder out) {
-        out.append('M').append(point(ring.start()));
+        out.append('M');
+        point(ring.start(), out);
         for (Segment segment : ring.segments()) {
             segment.tell(new Segment.Cases<StringBuilder>() {
                 @Override
                 public StringBuilder line(Segment.Line line) {
-                    return out.append('L').append(point(line.end()));
+                    return point(line.end(), out.append('L'));
                 }
 
                 @Override
@@ -61,14 +63,14 @@ public record PathData(double scale, double left, double top, int decimals) {
 
     private StringBuilder arc(Segment.Bow b, StringBuilder out) {
         boolean circle = b.radii().first() == b.radii().second();
-        return out.append('A')
+        out.append('A')
                 .append(number(b.radii().first() * scale))
                 .append(' ')
                 .append(number(b.radii().second() * scale))
                 .append(' ')
                 .append(circle ? "0" : number(-Math.toDegrees(b.tilt())))
                 .append(Math.abs(b.sweep()) > Math.PI + 1e-9 ? " 1" : " 0")
-                .append(b.sweep() > 0 ? " 0 " : " 1 ")
-                .append(point(b.end()));
+                .append(b.sweep() > 0 ? " 0 " : " 1 ");
+        return point(b.end(), out);
     }
 }

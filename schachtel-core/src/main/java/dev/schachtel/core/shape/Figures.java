@@ -8,6 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
 
+import dev.schachtel.core.measure.Decimals;
+
 /** Path data of several closed lines: those inside others are holes. One unit a millimetre, y down, as SVG has it. */
 public final class Figures {
     private static final double ERROR = 0.02;
@@ -122,20 +124,10 @@ public final class Figures {
         }
         for (int i = 0; i < line.size(); i++) {
             Point p = line.get(i);
-            text.append(i == 0 ? "M" : "L").append(number(p.x())).append(' ').append(number(p.y()));
+            Decimals.append(text.append(i == 0 ? "M" : "L"), p.x(), 2).append(' ');
+            Decimals.append(text, p.y(), 2);
         }
         text.append('Z');
-    }
-
-    private static String number(double value) {
-        long hundredths = Math.round(value * 100);
-        long whole = Math.abs(hundredths) / 100;
-        long rest = Math.abs(hundredths) % 100;
-        String sign = hundredths < 0 ? "-" : "";
-        if (rest == 0) {
-            return sign + whole;
-        }
-        return sign + whole + (rest < 10 ? ".0" : ".") + (rest % 10 == 0 ? rest / 10 : rest);
     }
 
     /** Without points that lie nearer to the one before than a hundredth of a millimetre. */

@@ -78,6 +78,8 @@ class PersonTest {
             for (String word : words) {
                 Person person = Person.of(word);
                 CardSpec without = Texts.changed(card, person::outOf);
+                assertThat(CardFile.withTexts(CardFile.write(card), brief -> brief, person::outOf))
+                        .isEqualTo(CardFile.write(without));
                 if (without != card) {
                     changed++;
                     assertThat(CardFile.write(without)).isNotEqualTo(CardFile.write(card));
