@@ -14,6 +14,8 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     /** Steps of work for an operation, besides those for each pair of two. */
     private static final int OPERATION = 200;
 
+    private static final int LINK = 2;
+
     /** One rule between two operations. */
     record Link(OrderRule rule, int first, int then) {}
 
@@ -60,7 +62,7 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
     }
 
     private static List<Link> circle(List<Op> ops, List<Link> links) {
-        Patience.take(1 + links.size());
+        Patience.take(LINK * (1 + (long) links.size()));
         List<Task> tasks = ops.stream().map(o -> Task.of(0, 0)).toList();
         List<dev.schachtel.core.schedule.Link> plain = links.stream()
                 .map(l -> dev.schachtel.core.schedule.Link.of(l.first(), l.then()))

@@ -54,8 +54,8 @@ public final class ShapedEngineer implements Engineer<Shaped> {
         Cardstock card = new Materials(draft).card(shaped.card(), new Source(Id.BASE, "card"));
         Outline leaf = outline(shaped.outline(), draft);
         draft.face(leaf);
-        Optional<Stretch> edge =
-                leaf.uprightEdge(leaf.bounds().left()).filter(e -> !e.length().isBelow(LEAST_EDGE));
+        Optional<Stretch> edge = Stretch.uprightEdge(leaf, leaf.bounds().left())
+                .filter(e -> !e.length().isBelow(LEAST_EDGE));
         if (edge.isEmpty()) {
             draft.fault(Fault.mend(RuleId.STRAIGHT_EDGE, new Source(Id.BASE, "outline"), "")
                     .watch());

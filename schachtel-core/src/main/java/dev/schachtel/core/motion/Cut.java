@@ -3,10 +3,10 @@ package dev.schachtel.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 
+import dev.schachtel.core.patience.Patience;
 import dev.schachtel.core.pose.Vec;
 import dev.schachtel.core.shape.Outline;
 import dev.schachtel.core.shape.Point;
-import dev.schachtel.core.shape.Ring;
 
 /**
  * A line through a sheet.
@@ -16,6 +16,9 @@ import dev.schachtel.core.shape.Ring;
  * @param inside where it runs through the sheet: distances from that place, in order, going in and out by turns
  */
 record Cut(Outline sheet, Point from, Point along, List<Double> inside) {
+    /** Corners that are one step of work. */
+    private static final int CORNERS = 50;
+
     /** From one distance to another. */
     record Stretch(double from, double to) {
         double length() {
@@ -34,14 +37,13 @@ record Cut(Outline sheet, Point from, Point along, List<Double> inside) {
 
     static Cut of(Outline sheet, Vec from, Vec along) {
         List<Double> crossed = new ArrayList<>();
-        crossings(sheet.outer(), from, along, crossed);
-        sheet.holes().forEach(h -> crossings(h, from, along, crossed));
+        sheet.corners().forEach(c -> crossings(c, from, along, crossed));
         crossed.sort(null);
         return new Cut(sheet, new Point(from.x(), from.y()), new Point(along.x(), along.y()), crossed);
     }
 
-    private static void crossings(Ring ring, Vec from, Vec along, List<Double> crossed) {
-        List<Point> corners = ring.flattened();
+    private static void crossings(List<Point> corners, Vec from, Vec along, List<Double> crossed) {
+        Patience.take(1 + corners.size() / CORNERS);
         for (int i = 0; i < corners.size(); i++) {
             Point a = corners.get(i);
             Point b = corners.get((i + 1) % corners.size());

@@ -3,6 +3,7 @@ package dev.schachtel.core.schedule;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
@@ -53,26 +54,29 @@ public record Problem(List<Task> tasks, List<Link> links, int makers, int tools,
      */
     public List<Link> circle() {
         List<Link> shortest = List.of();
-        if (sorted().length == size()) {
-            return shortest;
-        }
+        BitSet free = new BitSet(size());
+        Arrays.stream(sorted()).forEach(free::set);
         List<List<Link>> out = linksBy(Link::before);
-        for (int from = 0; from < tasks.size(); from++) {
-            List<Link> found = circleFrom(from, out);
-            if (!found.isEmpty() && (shortest.isEmpty() || found.size() < shortest.size())) {
+        for (int from = free.nextClearBit(0); from < size(); from = free.nextClearBit(from + 1)) {
+            List<Link> found = circleFrom(from, out, shortest.isEmpty() ? size() : shortest.size() - 1);
+            if (!found.isEmpty()) {
                 shortest = found;
             }
         }
         return shortest;
     }
 
-    private List<Link> circleFrom(int from, List<List<Link>> out) {
-        Link[] by = new Link[tasks.size()];
+    /** A shortest circle of so many links at most. */
+    private List<Link> circleFrom(int from, List<List<Link>> out, int most) {
+        Link[] by = new Link[size()];
+        int[] far = new int[size()];
         Deque<Integer> next = new ArrayDeque<>(List.of(from));
-        while (!next.isEmpty()) {
-            for (Link l : out.get(next.remove())) {
+        while (!next.isEmpty() && by[from] == null) {
+            int at = next.remove();
+            for (Link l : far[at] < most ? out.get(at) : List.<Link>of()) {
                 if (by[l.after()] == null) {
                     by[l.after()] = l;
+                    far[l.after()] = far[at] + 1;
                     next.add(l.after());
                 }
             }

@@ -1,5 +1,8 @@
 package dev.schachtel.core.shape;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
@@ -13,6 +16,7 @@ final class Flat {
     private volatile @Nullable PreparedGeometry roomy;
 
     private volatile @Nullable LevelLines levelLines;
+    private volatile @Nullable List<List<Point>> corners;
 
     Flat(Outline outline) {
         this.outline = outline;
@@ -24,6 +28,18 @@ final class Flat {
         if (known == null) {
             known = Geo.flatten(outline);
             polygon = known;
+        }
+        return known;
+    }
+
+    /** The corners of the outer ring, then those of the holes, bows flattened. */
+    List<List<Point>> corners() {
+        List<List<Point>> known = corners;
+        if (known == null) {
+            known = Stream.concat(Stream.of(outline.outer()), outline.holes().stream())
+                    .map(Ring::flattened)
+                    .toList();
+            corners = known;
         }
         return known;
     }

@@ -40,6 +40,8 @@ final class Geo {
     private static final int OVERLAY = 3;
 
     private static final int PAIRS = 200;
+
+    private static final int DISTANCE = 5;
     /** A share of an area that rounding may make. */
     private static final double ROUNDING = 1e-9;
 
@@ -196,7 +198,7 @@ final class Geo {
     }
 
     static Outline.Gap gap(Geometry a, Geometry b) {
-        Patience.take(1 + (long) a.getNumPoints() * b.getNumPoints() / PAIRS);
+        Patience.take(DISTANCE + (long) a.getNumPoints() * b.getNumPoints() / PAIRS);
         DistanceOp op = new DistanceOp(a, b);
         Coordinate[] at = op.nearestPoints();
         return new Outline.Gap(Mm.length(op.distance()), point(at[0]), point(at[1]));

@@ -279,20 +279,9 @@ public final class Outline {
         return Geo.largestOf(Geo.union(Geo.polygon(this), Geo.polygon(other))).orElse(this);
     }
 
-    /** The longest straight stretch of the outer edge along an upright line, to 0.01 mm. */
-    public Optional<Stretch> uprightEdge(double x) {
-        List<Point> p = outer.flattened();
-        Optional<Stretch> longest = Optional.empty();
-        for (int i = 0; i < p.size(); i++) {
-            Point a = p.get(i);
-            Point b = p.get((i + 1) % p.size());
-            if (Math.abs(a.x() - x) < 2 * Ring.CHORD_ERROR && Math.abs(b.x() - x) < 2 * Ring.CHORD_ERROR) {
-                Stretch found = Stretch.of(Math.min(a.y(), b.y()), Math.max(a.y(), b.y()));
-                longest =
-                        longest.filter(l -> !l.length().isBelow(found.length())).or(() -> Optional.of(found));
-            }
-        }
-        return longest;
+    /** The corners of the outer ring, then those of each hole; bows flattened as {@link Ring#flattened} does. */
+    public List<List<Point>> corners() {
+        return flat.corners();
     }
 
     public Area area() {

@@ -3,6 +3,7 @@ package dev.schachtel.core.shape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import dev.schachtel.core.measure.Length;
 
@@ -10,6 +11,22 @@ import dev.schachtel.core.measure.Length;
 public record Stretch(Length from, Length to) {
     public static Stretch of(double from, double to) {
         return new Stretch(Mm.length(from), Mm.length(to));
+    }
+
+    /** The longest straight stretch of an outer edge along an upright line, to 0.01 mm. */
+    public static Optional<Stretch> uprightEdge(Outline outline, double x) {
+        List<Point> p = outline.outer().flattened();
+        Optional<Stretch> longest = Optional.empty();
+        for (int i = 0; i < p.size(); i++) {
+            Point a = p.get(i);
+            Point b = p.get((i + 1) % p.size());
+            if (Math.abs(a.x() - x) < 2 * Ring.CHORD_ERROR && Math.abs(b.x() - x) < 2 * Ring.CHORD_ERROR) {
+                Stretch found = Stretch.of(Math.min(a.y(), b.y()), Math.max(a.y(), b.y()));
+                longest =
+                        longest.filter(l -> !l.length().isBelow(found.length())).or(() -> Optional.of(found));
+            }
+        }
+        return longest;
     }
 
     public Length length() {

@@ -18,6 +18,8 @@ import dev.schachtel.core.measure.LengthText;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.shape.Box;
 import dev.schachtel.core.shape.Mm;
+import dev.schachtel.core.shape.Outline;
+import dev.schachtel.core.shape.Stretch;
 
 import static dev.schachtel.core.engineering.Worked.mm;
 import static dev.schachtel.core.engineering.Worked.part;
@@ -71,14 +73,12 @@ class BasesTest {
         Build cut = gate.set("base", "rightEdge", "scalloped").build();
         assertThat(part(cut, "base", "").outline().area().squareMillimetres())
                 .isLessThan(blank.outline().area().squareMillimetres());
-        assertThat(cut.level(cut.mechanics().leaves().get(0).slab())
-                        .orElseThrow()
-                        .slab()
-                        .footprints()
-                        .get(0)
-                        .uprightEdge(120.0))
-                .as("whole at its crease")
-                .isPresent();
+        Outline leaf = cut.level(cut.mechanics().leaves().get(0).slab())
+                .orElseThrow()
+                .slab()
+                .footprints()
+                .get(0);
+        assertThat(Stretch.uprightEdge(leaf, 120.0)).as("whole at its crease").isPresent();
         assertThat(gate.plan().findings().all()).noneMatch(f -> f.severity() == Severity.MEND);
     }
 
@@ -89,7 +89,8 @@ class BasesTest {
         double crease = Mm.of(size(build, "base", "Left flap"));
         assertThat(base.outline().across(50.0)).hasSize(1);
         assertThat(build.folds()).extracting(f -> f.from().x()).anyMatch(x -> Math.abs(x - crease) < 1e-6);
-        assertThat(base.outline().uprightEdge(base.outline().bounds().right())).isPresent();
+        assertThat(Stretch.uprightEdge(base.outline(), base.outline().bounds().right()))
+                .isPresent();
     }
 
     /** H 139.7, lean 65, half way: s = 59.04, top at (0, 126.61); b = 80 at 65 has no solution. */
