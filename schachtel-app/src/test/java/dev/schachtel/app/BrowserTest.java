@@ -87,10 +87,9 @@ class BrowserTest extends InBrowser {
         assertThat(page.locator("[data-view=taken-apart]")).hasAttribute("aria-current", "true");
         page.keyboard().press("1");
         assertThat(page.locator("[data-view=front]")).hasAttribute("aria-current", "true");
-        page.keyboard().press("Control+z");
-        assertThat(field("Diameter")).hasValue("2 3/8");
-        page.keyboard().press("Control+y");
-        assertThat(field("Diameter")).hasValue("2 31/64");
+        int undone = pressUntil("Control+z", "2 3/8");
+        assertThat(undone).as("steps that follow each other quickly are one").isBetween(1, 3);
+        assertThat(pressUntil("Control+y", "2 31/64")).isEqualTo(undone);
         page.keyboard().press("/");
         page.keyboard().type("sentiment");
         page.keyboard().press("Enter");
@@ -101,6 +100,18 @@ class BrowserTest extends InBrowser {
         page.keyboard().press("Escape");
         page.keyboard().press("]");
         assertThat(page.locator(".strip a[aria-current]")).containsText("Decorate");
+    }
+
+    /** Each press changes the diameter; how often it was pressed. */
+    private int pressUntil(String key, String diameter) {
+        int pressed = 0;
+        while (!field("Diameter").inputValue().equals(diameter)) {
+            String before = field("Diameter").inputValue();
+            page.keyboard().press(key);
+            assertThat(field("Diameter")).not().hasValue(before);
+            pressed++;
+        }
+        return pressed;
     }
 
     @Test
