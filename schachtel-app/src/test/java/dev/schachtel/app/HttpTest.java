@@ -139,10 +139,11 @@ class HttpTest {
         StoredCard card = card();
         HttpResponse<String> answer = set(card, "window", "shape.diameter", "2 1/2");
         assertThat(answer.statusCode()).isEqualTo(200);
-        for (String region : new String[] {"bar", "strip", "seen", "stack", "draw", "why", "finds"}) {
+        for (String region : new String[] {"bar", "strip", "seen", "stacked", "draw", "why", "finds"}) {
             assertThat(answer.body()).contains("id=\"" + region + "\"");
         }
         assertThat(answer.body()).doesNotContain("id=\"fields\"");
+        assertThat(answer.body()).as("what can be added stays").doesNotContain("id=\"add\"");
         HttpResponse<String> page = app.get("/cards/" + card.id() + "/structure?select=shaker&view=front");
         assertThat(page.body()).contains("<b>3</b><sup>1</sup><i>⁄</i><sub>8</sub>");
         assertThat(set(card, "window", "shape.diameter", "2").statusCode()).isEqualTo(409);

@@ -110,6 +110,13 @@ record Before(List<Op> ops, List<Link> links, List<BuildPlan.Contradiction> cont
         return direct;
     }
 
+    /** What comes after each by some chain of links. */
+    List<BitSet> after() {
+        List<BitSet> next = sets();
+        links.forEach(l -> next.get(l.first()).set(l.then()));
+        return closure(next);
+    }
+
     private List<BitSet> sets() {
         List<BitSet> all = new ArrayList<>();
         ops.forEach(o -> all.add(new BitSet(ops.size())));

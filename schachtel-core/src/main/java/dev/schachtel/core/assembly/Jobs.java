@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 import dev.schachtel.core.house.HouseRules;
 import dev.schachtel.core.material.Hazard;
@@ -106,7 +107,26 @@ final class Jobs {
             link(link, links);
         }
         rounds(links);
-        return new Problem(tasks, links, makers, Tool.values().length, List.of(house.boards(), house.weights()));
+        return new Problem(
+                tasks,
+                links,
+                makers,
+                Tool.values().length,
+                List.of(house.boards(), house.weights()),
+                makers == 1 ? List.of() : holds());
+    }
+
+    /** Each card of the batch has its own parts: what is done for all cards at once holds those of every lot. */
+    private List<List<Integer>> holds() {
+        Hands hands = new Hands(before);
+        List<List<Integer>> byOp =
+                IntStream.range(0, before.ops().size()).mapToObj(hands::of).toList();
+        return jobs.stream()
+                .map(job -> lots.stream()
+                        .filter(lot -> job.lot.isWhole() || lot.equals(job.lot))
+                        .flatMap(lot -> byOp.get(job.op).stream().map(part -> lots.indexOf(lot) * hands.parts() + part))
+                        .toList())
+                .toList();
     }
 
     private Task task(Job job) {

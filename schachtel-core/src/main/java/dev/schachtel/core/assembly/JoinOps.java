@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Cutout;
@@ -249,14 +250,16 @@ final class JoinOps {
                 .filter(j -> fixings.partOf(j.lower()).owner().equals(owner))
                 .toList();
         int each = threads.stream().mapToInt(p -> p.at().size()).sum();
-        Optional<SlabId> onto =
-                tied.isEmpty() ? holed(owner) : Optional.of(tied.get(0).upper());
+        List<SlabId> holed = holed(owner);
+        Optional<SlabId> onto = tied.isEmpty()
+                ? holed.stream().reduce((lower, upper) -> upper)
+                : Optional.of(tied.get(0).upper());
         List<PartId> laid = new ArrayList<>();
         tied.forEach(j -> laid.add(fixings.partOf(j.lower())));
         threads.forEach(t -> laid.add(t.id()));
         onto.ifPresent(slab -> {
             Op op = tied.isEmpty()
-                    ? Op.of(WorkKind.THREAD, owner, laid, each * cards)
+                    ? Op.of(WorkKind.THREAD, owner, with(laid, holed), each * cards)
                             .with(Effect.joining(new Joining(laid, slab, Joining.Side.FRONT, Optional.empty())))
                     : Op.joining(
                                     WorkKind.HANG,
@@ -269,13 +272,20 @@ final class JoinOps {
         });
     }
 
-    /** The slab in which this piece's thread has its hole. */
-    private Optional<SlabId> holed(Id owner) {
+    /** Threads, and the sheets that they go through: those are in hand, too. */
+    private List<PartId> with(List<PartId> threads, List<SlabId> holed) {
+        return Stream.concat(threads.stream(), holed.stream().map(fixings::partOf))
+                .distinct()
+                .toList();
+    }
+
+    /** The slabs in which this piece's thread has its holes, from below. */
+    private List<SlabId> holed(Id owner) {
         return build.levels().stream()
                 .filter(l -> build.part(l.slab().part()).stream()
                         .flatMap(p -> p.cutouts().stream())
                         .anyMatch(c -> c.sort() == Cutout.Sort.HOLE && c.owner().equals(owner)))
                 .map(l -> l.slab().id())
-                .reduce((lower, upper) -> upper);
+                .toList();
     }
 }

@@ -3,6 +3,7 @@ package dev.schachtel.core.schedule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import dev.schachtel.core.patience.Patience;
 
@@ -29,6 +30,8 @@ final class Decoder {
     private final long[] toolFree;
     private final int[] toolFamily;
     private final long[][] slots;
+    private final int[][] holds;
+    private final long[] heldUntil;
     private final List<long[]> hazards = new ArrayList<>();
     private long late;
     private long finish;
@@ -63,6 +66,15 @@ final class Decoder {
         this.family = new int[problem.makers()];
         this.toolFree = new long[problem.tools()];
         this.toolFamily = new int[problem.tools()];
+        this.holds = IntStream.range(0, n)
+                .mapToObj(i -> problem.held(i).stream().mapToInt(h -> h).toArray())
+                .toArray(int[][]::new);
+        this.heldUntil = new long
+                [problem.holds().stream()
+                        .flatMap(List::stream)
+                        .mapToInt(h -> h + 1)
+                        .max()
+                        .orElse(0)];
         this.slots = problem.places().stream().map(long[]::new).toArray(long[][]::new);
     }
 
@@ -102,6 +114,7 @@ final class Decoder {
         Arrays.fill(free, 0);
         Arrays.fill(family, Task.ALONE);
         Arrays.fill(toolFree, 0);
+        Arrays.fill(heldUntil, 0);
         Arrays.fill(toolFamily, Task.ALONE);
         for (long[] s : slots) {
             Arrays.fill(s, 0);
@@ -154,9 +167,18 @@ final class Decoder {
         return tool >= 0 ? toolFree[tool] : 0;
     }
 
+    /** When nobody has in hand any more what it needs. */
+    private long laidDown(int task) {
+        long at = 0;
+        for (int thing : holds[task]) {
+            at = Math.max(at, heldUntil[thing]);
+        }
+        return at;
+    }
+
     void place(int task) {
         Task t = tasks[task];
-        long from = Math.max(Math.max(ready(task), toolFree(task)), heldBack(task));
+        long from = Math.max(Math.max(ready(task), laidDown(task)), Math.max(toolFree(task), heldBack(task)));
         int best = 0;
         long bestEnd = Long.MAX_VALUE;
         long bestStart = 0;
@@ -189,6 +211,9 @@ final class Decoder {
         if (t.tool() >= 0) {
             toolFree[t.tool()] = ends;
             toolFamily[t.tool()] = t.family();
+        }
+        for (int thing : holds[task]) {
+            heldUntil[thing] = Math.max(heldUntil[thing], ends);
         }
         if (t.place() >= 0 && t.rest() > 0) {
             slots[t.place()][slot(t.place())] = ends + t.rest();

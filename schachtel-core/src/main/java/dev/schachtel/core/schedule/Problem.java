@@ -15,12 +15,18 @@ import java.util.function.ToIntFunction;
  * @param makers pairs of hands, 1 or more
  * @param tools single tools; tasks call them from 0
  * @param places how many things can rest in each kind of place at a time, 1 or more each
+ * @param holds what each task has in its hands, from 0: nobody else has it meanwhile. As many as tasks, or none at all
  */
-public record Problem(List<Task> tasks, List<Link> links, int makers, int tools, List<Integer> places) {
+public record Problem(
+        List<Task> tasks, List<Link> links, int makers, int tools, List<Integer> places, List<List<Integer>> holds) {
     public Problem {
         tasks = List.copyOf(tasks);
         links = List.copyOf(links);
         places = List.copyOf(places);
+        holds = List.copyOf(holds);
+        if (!holds.isEmpty() && holds.size() != tasks.size()) {
+            throw new IllegalArgumentException("holds (" + holds.size() + ") must be as many as tasks, or none");
+        }
         if (makers < 1 || tools < 0) {
             throw new IllegalArgumentException("makers (" + makers + ") must be 1 or more, tools (" + tools + ") 0");
         }
@@ -31,6 +37,11 @@ public record Problem(List<Task> tasks, List<Link> links, int makers, int tools,
         }
     }
 
+    /** Tasks that have nothing in their hands that another could want. */
+    public Problem(List<Task> tasks, List<Link> links, int makers, int tools, List<Integer> places) {
+        this(tasks, links, makers, tools, places, List.of());
+    }
+
     /** What somebody may do alone: tasks without order between them, one maker, no tools. */
     public static Problem of(List<Task> tasks, List<Link> links) {
         return new Problem(tasks, links, 1, 0, List.of());
@@ -38,6 +49,11 @@ public record Problem(List<Task> tasks, List<Link> links, int makers, int tools,
 
     int size() {
         return tasks.size();
+    }
+
+    /** What a task has in its hands. */
+    List<Integer> held(int task) {
+        return holds.isEmpty() ? List.of() : holds.get(task);
     }
 
     /** The links by the task at one of their ends. */

@@ -26,6 +26,8 @@ public enum Trait {
     FOLLOWS_EDGES,
     /** Lays something on only to take it off again. */
     PEELS,
+    /** Makes a help beside the card: no part of that is in hand meanwhile. */
+    ASIDE,
     /** Has times of its own, whatever surface work it belongs to. */
     OWN_TIMES
 }

@@ -34,7 +34,7 @@ public record WorkKind(
     public static final WorkKind MARK = of("mark", 30, 20);
     /** Cutting strips as wide as a border, to lay pieces against. */
     public static final WorkKind CUT_SPACERS =
-            of("cut-spacers", 60, 60).with(Tool.TRIMMER).with(Caution.TRIMMER);
+            of("cut-spacers", 60, 60, Trait.ASIDE).with(Tool.TRIMMER).with(Caution.TRIMMER);
 
     /** Sticking adhesive on the whole back of a card, before that is cut. */
     public static final WorkKind BACK = of("back", 60, 40);

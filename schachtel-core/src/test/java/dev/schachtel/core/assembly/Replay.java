@@ -34,6 +34,9 @@ public final class Replay {
     private final Build build;
     private final HouseRules house;
     private final Set<PartId> cut = new HashSet<>();
+    /** By part, the kinds of cutting that were done to it. */
+    private final Map<PartId, Set<String>> opened = new HashMap<>();
+
     private final Map<PartId, Joining> fixed = new HashMap<>();
     private final Set<PartId> filled = new HashSet<>();
     private final Map<PartId, PartId> masked = new HashMap<>();
@@ -76,6 +79,12 @@ public final class Replay {
         }
         boolean cuts = op.kind().id().endsWith("cut")
                 || List.of("trim", "punch", "snip-foam").contains(op.kind().id());
+        if (cuts) {
+            op.parts().forEach(p -> opened.computeIfAbsent(p, k -> new HashSet<>())
+                    .add(op.kind().id()));
+        } else if (List.of("thread", "hang").contains(op.kind().id())) {
+            throughHoles(step);
+        }
         boolean surface = op.surface().isPresent();
         if (!cuts
                 && !surface
@@ -96,6 +105,29 @@ public final class Replay {
         op.joins().ifPresent(j -> join(step, j));
         if (op.kind().id().equals("close") && op.joins().stream().noneMatch(j -> isInside(j.onto()))) {
             frontLies = true;
+        }
+    }
+
+    /** A thread goes through what is open by then. */
+    private void throughHoles(Step step) {
+        for (Part part : build.parts()) {
+            for (Cutout hole : part.cutouts()) {
+                String by =
+                        switch (hole.method()) {
+                            case DIE -> "die-cut";
+                            case ELECTRONIC -> "electronic-cut";
+                            case PUNCH -> "punch";
+                            default -> "knife-cut";
+                        };
+                boolean through = hole.sort() == Cutout.Sort.HOLE
+                        && hole.owner().equals(step.op().owner());
+                if (through && !opened.getOrDefault(part.id(), Set.of()).contains(by)) {
+                    say(step, "there is no hole in " + part.id() + " yet");
+                }
+                if (through && !cut.contains(part.id())) {
+                    say(step, part.id() + " is not cut yet");
+                }
+            }
         }
     }
 

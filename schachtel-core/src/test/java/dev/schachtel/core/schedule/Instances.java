@@ -29,6 +29,9 @@ final class Instances {
                 links.add(new Link(from, i, random.nextInt(5) > 0, Link.ANY));
             }
         }
-        return new Problem(tasks, links, 1 + random.nextInt(3), 2, List.of(2, 3));
+        List<List<Integer>> holds = new ArrayList<>();
+        tasks.forEach(t ->
+                holds.add(random.nextInt(3) == 0 ? List.of() : List.of(random.nextInt(n), random.nextInt(1 + n / 2))));
+        return new Problem(tasks, links, 1 + random.nextInt(3), 2, List.of(2, 3), holds);
     }
 }

@@ -40,6 +40,7 @@ final class Recheck {
         assertThat(s.late()).isEqualTo(late);
         hazards(s);
         places(s);
+        hands(s);
         assertThat(s.finish()).isGreaterThanOrEqualTo(Floor.of(p).seconds());
     }
 
@@ -57,6 +58,19 @@ final class Recheck {
                 assertThat(s.setsUp(i)).as("set-up of task %d", i).isTrue();
             }
             family = judges ? t.family() : Task.ALONE;
+        }
+    }
+
+    /** Nothing is in two pairs of hands at a time. */
+    private static void hands(Schedule s) {
+        Problem p = s.problem();
+        for (int a = 0; a < p.tasks().size(); a++) {
+            for (int b = a + 1; b < p.tasks().size() && !p.holds().isEmpty(); b++) {
+                boolean same = p.holds().get(a).stream().anyMatch(p.holds().get(b)::contains);
+                assertThat(same && s.start(a) < s.end(b) && s.start(b) < s.end(a))
+                        .as("tasks %d and %d hold the same", a, b)
+                        .isFalse();
+            }
         }
     }
 
