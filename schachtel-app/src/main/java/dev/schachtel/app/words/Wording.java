@@ -35,6 +35,7 @@ import dev.schachtel.core.material.Adhesive;
 import dev.schachtel.core.measure.Length;
 import dev.schachtel.core.measure.Units;
 import dev.schachtel.core.work.Caution;
+import dev.schachtel.core.work.Trait;
 import dev.schachtel.core.work.WorkKind;
 
 /** Sentences from templates; sizes and names are put in where a template has braces. All answers are safe HTML. */
@@ -142,7 +143,7 @@ public class Wording {
             String key = isBacked(op) && texts.containsKey(other) ? other : stem + i;
             orders.add(fill(key, name -> partWithLetter(op, build, name)));
         }
-        op.surface().ifPresent(s -> orders.addAll(setDown(s, build)));
+        op.surface().filter(s -> !op.kind().has(Trait.OWN_TIMES)).ifPresent(s -> orders.addAll(setDown(s, build)));
         if (!op.rest().isZero()) {
             orders.add(fill(rest(op), name -> Times.of(op.rest())));
         }

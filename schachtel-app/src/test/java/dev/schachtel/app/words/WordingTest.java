@@ -77,6 +77,28 @@ class WordingTest {
         assertThat(words.caution(caution)).endsWith(".");
     }
 
+    /** What belongs to setting down a stamp, and to powder, isn't said where powder is melted or paint splattered. */
+    @Test
+    void aStepSaysWhatIsItsOwn() {
+        CardSpec card = RunningApp.demo("upper-station.json");
+        for (String way : List.of("treatment panel emboss", "treatment-2 liner splatter")) {
+            String[] w = way.split(" ");
+            card = CardEdit.of(card).add("treatment");
+            card = CardEdit.of(card).set(new Id(w[0]), "on", w[1]);
+            card = CardEdit.of(card).set(new Id(w[0]), "way", w[2]);
+        }
+        Plan plan = Planner.withoutRemedies(card, WorkshopFile.standard());
+        List<Op> ops = plan.assembly().steps().stream().map(Step::op).toList();
+        Op heat = ops.stream().filter(o -> o.is(WorkKind.HEAT)).findFirst().orElseThrow();
+        Op powder = ops.stream().filter(o -> o.is(WorkKind.POWDER)).findFirst().orElseThrow();
+        Op splatter =
+                ops.stream().filter(o -> o.is(WorkKind.SPLATTER)).findFirst().orElseThrow();
+        assertThat(words.opOrders(heat, plan.build())).noneMatch(o -> o.contains("Set it down"));
+        assertThat(powder.cautions()).contains(Caution.DUST);
+        assertThat(heat.cautions()).doesNotContain(Caution.DUST);
+        assertThat(splatter.cautions()).isEmpty();
+    }
+
     /** Every fit is named without leftovers, and so is every way of laying and cutting that could help. */
     @Test
     void everyFitAndWhatHelpsHasItsWords() {

@@ -8,6 +8,7 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Hazard;
+import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.work.Caution;
 import dev.schachtel.core.work.Trait;
@@ -56,8 +57,15 @@ final class SurfaceOps {
         ops.add(cautious(plain, surface.technique()));
     }
 
+    /** Washing up and melting raise no dust; workshops kept splatter for dust once, and it is drops. */
+    private static boolean isDusty(Op op, Technique technique) {
+        return technique.hazard() == Hazard.DUST
+                && technique.kind() != Surfacing.SPLATTER
+                && !op.kind().has(Trait.OWN_TIMES);
+    }
+
     private static Op cautious(Op op, Technique technique) {
-        Op all = technique.hazard() == Hazard.DUST ? op.with(Caution.DUST) : op;
+        Op all = isDusty(op, technique) ? op.with(Caution.DUST) : op;
         all = technique.hazard() == Hazard.SOLVENT ? all.with(Caution.SOLVENT) : all;
         boolean hot = technique.hazard() == Hazard.HEAT && !technique.kind().melts();
         return hot ? all.with(Caution.HEAT) : all;

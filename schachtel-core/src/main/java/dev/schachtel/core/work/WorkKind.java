@@ -121,7 +121,7 @@ public record WorkKind(
     public static final WorkKind PREPARE =
             of("prepare", 20, 15, Trait.SURFACE, Trait.OWN_TIMES).with(Caution.DUST);
 
-    public static final WorkKind POWDER = of("powder", 120, 90, Trait.SURFACE);
+    public static final WorkKind POWDER = of("powder", 120, 90, Trait.SURFACE).with(Caution.DUST);
     public static final WorkKind HEAT = of("heat", 60, 30, Trait.SURFACE, Trait.OWN_TIMES, Trait.WETS)
             .with(Tool.HEAT_TOOL)
             .with(Caution.HEAT);

@@ -159,7 +159,7 @@ class SurfaceTest {
         assertThat(best.total()).isLessThanOrEqualTo(atOnce);
         assertThat(best.batch().sizes()).hasSizeGreaterThan(3);
         assertThat(best.total().toSeconds()).isGreaterThanOrEqualTo(best.floor().seconds());
-        Plan two = card.set("brief", "makers", "2").plan();
+        Plan two = card.set("brief", "makers", "3").plan();
         StepsRecheck.check(two.assembly(), two.build(), USUAL);
         assertThat(two.assembly().total()).isLessThan(atOnce);
     }
@@ -176,13 +176,13 @@ class SurfaceTest {
         StepsRecheck.check(trimmed.assembly(), trimmed.build(), trimmed.workshop());
     }
 
-    /** Two makers, a hot pen of the maker's own and alcohol on another part: kept apart, and each said to be dangerous. */
+    /** Three makers, a hot pen of the maker's own and alcohol on another part: kept apart, and each said to be dangerous. */
     @Test
     void aHotToolOfOnesOwnKeepsAwayFromAlcohol() {
         List<Technique> book = BookEdit.of(USUAL.techniques()).add("hot pen", Surfacing.COLOUR);
         book = BookEdit.of(book).set(new MaterialId("hot-pen"), "hazard", "heat");
         CardSpec spec = worked("liner hot-pen", "panel alcohol-wash")
-                .set("brief", "makers", "2")
+                .set("brief", "makers", "3")
                 .spec();
         Workshop hot = USUAL.with(book, USUAL.house());
         Plan plan = Planner.plan(spec, hot);
