@@ -37,8 +37,7 @@ final class Stencil {
     static List<Stencil> turns(Outline outline, Length gap) {
         double more = gap.nanometres() / 2e6 + HALF_DIAGONAL;
         Outline grown = outline.grown(Length.ofMicrometres((long) Math.ceil(more * 1000)));
-        List<List<Point>> rings = new ArrayList<>(List.of(grown.outer().flattened()));
-        grown.holes().forEach(h -> rings.add(h.flattened()));
+        List<List<Point>> rings = new ArrayList<>(grown.corners());
         List<Stencil> turns = new ArrayList<>();
         for (int quarter = 0; quarter < 4; quarter++) {
             Outline turned = quarter == 0 ? outline : outline.turned(Point.ORIGIN, Angle.ofDegrees(90 * quarter));

@@ -68,7 +68,7 @@ public final class RecordCodec {
                         "'" + Scalars.shorten(kind.stringValue()) + "' is unknown; known are " + known));
     }
 
-    private static void refuseUnknown(JsonNode node, RecordType recordType, boolean family, String path) {
+    static void refuseUnknown(JsonNode node, RecordType recordType, boolean family, String path) {
         for (String name : node.propertyNames()) {
             if (recordType.component(name).isEmpty() && !(family && name.equals(KIND))) {
                 throw new RefusedException(

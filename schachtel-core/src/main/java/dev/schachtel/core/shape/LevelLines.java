@@ -21,8 +21,7 @@ final class LevelLines {
 
     static LevelLines of(Outline outline) {
         List<double[]> all = new ArrayList<>();
-        add(outline.outer().flattened(), all);
-        outline.holes().forEach(h -> add(h.flattened(), all));
+        outline.corners().forEach(line -> add(line, all));
         all.sort(Comparator.comparingDouble(e -> e[1]));
         return new LevelLines(all.stream().flatMapToDouble(Arrays::stream).toArray());
     }
