@@ -40,6 +40,7 @@ final class DocumentTexts {
             throw new RefusedException(path, "must be an object in braces");
         }
         RecordType record = RecordType.of(type.isSealed() ? RecordCodec.kind(node, type, path) : type);
+        RecordCodec.refuseUnknown(node, record, type.isSealed(), path);
         for (RecordType.Component component : record.components()) {
             JsonNode value = node.get(component.name());
             if (value != null && !value.isNull()) {
@@ -53,6 +54,8 @@ final class DocumentTexts {
             value.forEach(each -> record(each, component.content(), component.name()));
         } else if (!Scalars.isScalar(component.content())) {
             record(value, component.content(), component.name());
+        } else if (value.isContainer()) {
+            throw new RefusedException(component.name(), "must be a text, a number or true or false");
         } else if (component.content() == String.class
                 && value.isString()
                 && !component.asked().coded()) {

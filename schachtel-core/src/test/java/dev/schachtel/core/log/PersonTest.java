@@ -92,4 +92,16 @@ class PersonTest {
         }
         assertThat(changed).isGreaterThan(5);
     }
+
+    /** A document that says something where no card has it is none that can be gone through: whoever asks takes the name out anywhere. */
+    @Test
+    void whatNoCardHasIsRefused() {
+        String card = CardFile.write(TestCards.whole("upper-station.json").spec());
+        for (String odd : List.of("{\"note\": \"for Zora\",", "{\"set\": [\"for Zora\"],")) {
+            String document = odd.contains("set") ? card.replaceFirst("\"set\"[^,]*,", "") : card;
+            assertThatThrownBy(() ->
+                            CardFile.withTexts(document.replaceFirst("\\{", odd), brief -> brief, (text, most) -> text))
+                    .isInstanceOf(RefusedException.class);
+        }
+    }
 }
