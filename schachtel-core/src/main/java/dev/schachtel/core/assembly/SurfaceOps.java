@@ -8,7 +8,6 @@ import dev.schachtel.core.build.Build;
 import dev.schachtel.core.build.Inking;
 import dev.schachtel.core.build.Surface;
 import dev.schachtel.core.material.Hazard;
-import dev.schachtel.core.material.Surfacing;
 import dev.schachtel.core.material.Technique;
 import dev.schachtel.core.work.Caution;
 import dev.schachtel.core.work.Trait;
@@ -57,11 +56,9 @@ final class SurfaceOps {
         ops.add(cautious(plain, surface.technique()));
     }
 
-    /** Washing up and melting raise no dust; workshops kept splatter for dust once, and it is drops. */
+    /** Washing up and melting raise no dust. */
     private static boolean isDusty(Op op, Technique technique) {
-        return technique.hazard() == Hazard.DUST
-                && technique.kind() != Surfacing.SPLATTER
-                && !op.kind().has(Trait.OWN_TIMES);
+        return technique.hazard() == Hazard.DUST && !op.kind().has(Trait.OWN_TIMES);
     }
 
     private static Op cautious(Op op, Technique technique) {

@@ -32,7 +32,8 @@ public final class WorkshopFile {
      * Version 0 said no version and, in its time, no techniques and only some house rules; version 1 no times and densities, version 2 no
      * pictures, version 3 no pens and inks, version 4 no finish of paper and no table of what goes
      * on it, version 5 no gems, ribbons and masking paper, and nothing that raises a sheet,
-     * version 6 nothing of what is left of pens and bottles, version 7 no pieces that were measured, version 8 no adhesive in sheets.
+     * version 6 nothing of what is left of pens and bottles, version 7 no pieces that were measured, version 8 no adhesive in sheets, version 9 took
+     * splattered drops for dust.
      */
     private static final Upgrades UPGRADES = new Upgrades(
             "workshop",
@@ -46,7 +47,8 @@ public final class WorkshopFile {
                     WorkshopFile::finished,
                     WorkshopFile::counted,
                     WorkshopFile::measured,
-                    WorkshopFile::sheeted));
+                    WorkshopFile::sheeted,
+                    WorkshopFile::dropped));
 
     /** Millilitres in a bottle of glue of which nothing else is known. */
     private static final int BOTTLE = 60;
@@ -215,6 +217,16 @@ public final class WorkshopFile {
             }
         });
         added(workshop, Json.parse(text("adhesive-sheet.json")));
+    }
+
+    private static void dropped(ObjectNode workshop) {
+        workshop.path("techniques").forEach(t -> {
+            if (t instanceof ObjectNode technique
+                    && technique.path("kind").asString("").equals("splatter")
+                    && technique.path("hazard").asString("").equals("dust")) {
+                technique.put("hazard", "none");
+            }
+        });
     }
 
     private static boolean holds(ArrayNode list, JsonNode id) {
